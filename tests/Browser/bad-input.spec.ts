@@ -12,7 +12,7 @@ test('a form says what is wrong at the field and keeps the rest', async ({ page 
   await page.getByLabel('Finish past the hole').fill('90');
   await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText('Enter the name.')).toBeVisible();
-  await expect(page.getByText('A pace is between 0.3 m and 1.5 m', { exact: false })).toBeVisible();
+  await expect(page.getByText('A step is between 0.3 m and 1.5 m', { exact: false })).toBeVisible();
   await expect(page.getByText('The finish past the hole is between', { exact: false })).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await expect(page.getByLabel('Putter')).toHaveValue('Old faithful');
@@ -26,12 +26,12 @@ test('the walk refuses nonsense in words and writes nothing', async ({ page }) =
   await expect(page.getByText('“an hour” is not a number of minutes.', { exact: false })).toBeVisible();
   await enter(page, 'Minutes', '100000');
   await expect(page.getByText('A session is between 1 and 480 minutes.')).toBeVisible();
-  await choose(page, 'Green speed', 'Slipway green');
+  await choose(page, 'Green', 'Slipway green');
 
   await walkTo(page, 'Green speed');
-  await enter(page, 'There, roll 1', '0');
+  await enter(page, 'Out, roll 1', '0');
   await expect(page.getByText('A ramp roll is between', { exact: false })).toBeVisible();
-  await enter(page, 'There, roll 1', 'ten');
+  await enter(page, 'Out, roll 1', 'ten');
   await expect(page.getByText('“ten” is not a length.', { exact: false })).toBeVisible();
   await choose(page, 'Method', 'Stopwatch');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -51,14 +51,14 @@ test('the walk refuses nonsense in words and writes nothing', async ({ page }) =
 
   await walkTo(page, 'Putt');
   await page.getByLabel('Backstroke', { exact: true }).last().fill('0');
-  await enter(page, 'Putt', '8');
+  await enter(page, 'Roll', '8');
   await expect(page.getByText('A backstroke is between', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Backstroke', { exact: true }).last().fill('8');
-  await enter(page, 'Putt', '');
-  await expect(page.getByText('Enter how far the ball rolled. Type it', { exact: false })).toBeVisible();
-  await enter(page, 'Putt', '0');
+  await enter(page, 'Roll', '');
+  await expect(page.getByText('How far did the ball roll? Type it', { exact: false })).toBeVisible();
+  await enter(page, 'Roll', '0');
   await expect(page.getByText('A roll is between', { exact: false })).toBeVisible();
-  await expect(page.getByText('None yet. Every ball will be listed here', { exact: false })).toBeVisible();
+  await expect(page.getByText('No balls yet. Every ball is listed here', { exact: false })).toBeVisible();
 
   const id = new URL(page.url()).pathname.split('/')[2];
   const kept = await page.evaluate((session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()), id);
@@ -82,10 +82,12 @@ test('a ball whose session is gone is shown with its reason and kept until put a
   await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   await page.route('**/events', (route) => route.fulfill({ status: 404, json: {} }));
-  await enter(page, 'Putt', '7');
-  await expect(page.getByRole('alert')).toContainText(/^A ball was not taken \(.*\): This is not on your bench\./);
+  await enter(page, 'Roll', '7');
+  await expect(page.getByRole('alert')).toContainText(
+    /^A ball was not saved \(.*\): This record does not exist in your workspace/,
+  );
   await page.reload();
-  await expect(page.getByRole('alert')).toContainText('A ball was not taken');
+  await expect(page.getByRole('alert')).toContainText('A ball was not saved');
   await page.getByRole('button', { name: 'Dismiss' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
 });

@@ -59,7 +59,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   await expect(page.getByText('Choose a side: left or right.')).toBeVisible();
   await expect.poll(async () => (await kept(page, session)).checks).toEqual([]);
 
-  await choose(page, 'Which side: beside the mark', 'Left');
+  await choose(page, 'Which side: off the mark', 'Left');
   await page.getByRole('button', { name: 'Save attempt' }).click();
   // How and where stay; what was measured is measured anew.
   await expect(page.getByLabel('Off the mark', { exact: true })).toHaveValue('');
@@ -70,9 +70,9 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   await expect(page.getByRole('heading', { name: 'Attempts in this session: 4' })).toBeVisible();
   // An inch at six feet is 0.8 degrees.
   await expect(page.getByRole('img', { name: /^0\.8° left, likely/ })).toBeVisible();
-  await expect(page.getByText(/See where balls start before either is mended/)).toBeVisible();
+  await expect(page.getByText(/See where balls start before you correct either/)).toBeVisible();
 
-  await page.getByRole('button', { name: /^Take back 1¼ in left/ }).click();
+  await page.getByRole('button', { name: /^Delete 1¼ in left/ }).click();
   await expect(page.getByRole('heading', { name: 'Attempts in this session: 3' })).toBeVisible();
   await expect(page.getByText(/from 3; two in three/).first()).toBeVisible();
   await expect.poll(async () => (await kept(page, session)).checks).toHaveLength(3);
@@ -143,8 +143,8 @@ test('what wants attention on a card shows at the next start, in one glance on a
   await startWith(page, 'Rafe Dunmallow');
   await goWithin(page, `/sessions/${sessionOf(page)}/cards/grip`);
   await choose(page, 'Both hands work as one', 'Attention');
-  await page.getByLabel('A word on: Both hands work as one').fill('trail hand pushes');
-  await page.getByLabel('A word on: Both hands work as one').blur();
+  await page.getByLabel('Note on: Both hands work as one').fill('trail hand pushes');
+  await page.getByLabel('Note on: Both hands work as one').blur();
   await choose(page, 'Wrists quiet', 'Good');
   await expect
     .poll(async () => (await kept(page, sessionOf(page))).checklist_answers.map(({ word }) => word))
@@ -174,7 +174,7 @@ test('a card is made one’s own by keys: reordered, added to, and back to how i
   await page.getByLabel('Point 4', { exact: true }).fill('Breathe out');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(
-    page.getByText(/No rehearsal · Looks at the aim and the spot · Go · Breathe out \(changed by you\)/),
+    page.getByText(/No rehearsal · Looks at the aim and the spot · Go · Breathe out \(edited\)/),
   ).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Aim and go' }).click();
@@ -203,7 +203,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await expectAccessible(page);
 
   await page.goto(`/sessions/${session}/putt`);
-  await expect(page.getByText(/^One and go: Rehearsal, 1;/)).toBeVisible();
+  await expect(page.getByText(/^One rehearsal and go: Rehearsal, 1;/)).toBeVisible();
   await expect(page.getByText('Then call it before looking.')).toBeVisible();
   await page.getByRole('group', { name: 'Routine followed' }).getByRole('button', { name: 'No' }).click();
   await expect
@@ -221,7 +221,7 @@ test('a baseline is watched, tried again at the end, and held against it', async
   await page.getByRole('button', { name: 'These balls' }).click();
   await choose(page, 'Purpose of these balls', 'Baseline: watch only, no coaching');
   await page.getByRole('group', { name: 'Surroundings' }).getByText('Filmed').click();
-  await expect(page.getByRole('button', { name: 'This stretch: baseline, filmed' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'These balls: baseline, filmed' })).toBeVisible();
   for (const share of [0.3, 0.34, 0.32, 0.36]) {
     await touchLane(page, share);
   }
@@ -234,7 +234,7 @@ test('a baseline is watched, tried again at the end, and held against it', async
     .poll(async () => (await kept(page, session)).during)
     .toEqual({ part: 'retest', disturbances: ['filmed'] });
   await goWithin(page, `/sessions/${session}/review`);
-  await expect(page.getByText(/That is 4 balls against 4: a handful proves little\./)).toBeVisible();
+  await expect(page.getByText(/That is 4 balls and 4 balls: so few prove little\./)).toBeVisible();
 });
 
 test('a straight putt that was found becomes a station, and comes up again on its green', async ({ page }) => {
@@ -252,7 +252,7 @@ test('a straight putt that was found becomes a station, and comes up again on it
     await enter(page, 'It curved', inches);
   }
   await expect(page.getByText(/^Yes: the last of 2 trials curved ½ in/)).toBeVisible();
-  await page.getByRole('button', { name: /^Set it out as a station/ }).click();
+  await page.getByRole('button', { name: /^Add as a station/ }).click();
   await expect(page.getByRole('button', { name: 'Added as a station' })).toBeDisabled();
   await expect.poll(async () => (await kept(page, first)).stations.length).toBe(1);
 
@@ -268,15 +268,15 @@ test('a straight putt that was found becomes a station, and comes up again on it
 
 test('another putter is taken, and balls carry it; the card does not take it back', async ({ page }) => {
   await openDemo(page);
-  await goWithin(page, `/students/${await studentId(page, 'Tobin')}/card`);
+  await goWithin(page, `/students/${await studentId(page, 'Tobin')}/profile`);
   await page.getByRole('button', { name: 'Add a putter' }).click();
-  await page.getByLabel('Name').fill('Blade, 34 in');
+  await page.getByRole('group', { name: 'Putter' }).getByLabel('Name').fill('Blade, 34 in');
   await page.getByRole('button', { name: 'Save putter' }).click();
   await expect(page.getByText('This student already has a putter of that name.')).toBeVisible();
-  await page.getByLabel('Name').fill('Long one');
+  await page.getByRole('group', { name: 'Putter' }).getByLabel('Name').fill('Long one');
   await page.getByRole('group', { name: 'Putter' }).getByLabel('Length').fill('48');
   await page.getByRole('button', { name: 'Save putter' }).click();
-  await page.getByRole('button', { name: 'Take Long one' }).click();
+  await page.getByRole('button', { name: 'Use Long one' }).click();
   await expect(page.getByText('Long one · in use')).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   // Opened by its address: what was before it in the browser is none of ours.
@@ -315,5 +315,5 @@ test('somebody new is taken in: a name is enough, and what an intake takes is co
   console.log(`Intake of somebody new: ${touches} touches and fields`);
   expect(touches).toBeLessThanOrEqual(10);
   await startWith(page, 'Intake Quick');
-  await expect(page.getByRole('region', { name: 'Reminders' })).toContainText('10 weeks without real greens');
+  await expect(page.getByRole('region', { name: 'Reminders' })).toContainText('10 weeks without putting on greens');
 });

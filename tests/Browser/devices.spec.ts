@@ -33,12 +33,12 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
       buffer: Buffer.from(sensorFile()),
     });
   await choose();
-  await pick(page, 'What Stamp tells', 'Day and time');
-  await pick(page, 'What Back tells', 'Backstroke');
+  await pick(page, 'Meaning of Stamp', 'Day and time');
+  await pick(page, 'Meaning of Back', 'Backstroke');
   await pick(page, 'Unit of Back', 'cm');
-  await pick(page, 'What Dist tells', 'Putt');
-  await pick(page, 'What FaceAng tells', 'Face at contact, right is positive');
-  await pick(page, 'Green speed', 'Boathouse green');
+  await pick(page, 'Meaning of Dist', 'Roll');
+  await pick(page, 'Meaning of FaceAng', 'Face at contact, right is positive');
+  await pick(page, 'Green', 'Boathouse green');
   await page.getByLabel('Green speed that day (estimate)').fill('9.5');
   await page.keyboard.press('Tab');
   await expect(page.getByText('Of 200 rows 197 are balls; 3 cannot be read and are skipped.')).toBeVisible();
@@ -46,15 +46,15 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   await expect(page.getByRole('row', { name: /^62 Back A backstroke is between/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^123 FaceAng .* -15 to 15/ })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take in 197 balls' }).click();
+  await page.getByRole('button', { name: 'Import 197 balls' }).click();
   await expect(
-    page.getByText('197 balls were taken in, in a session of their own. 3 rows were skipped.'),
+    page.getByText('197 balls were imported, in a session of their own. 3 rows were skipped.'),
   ).toBeVisible();
 
   // Known again, and nothing new in it.
   await choose();
   await expect(page.getByText(/197 are balls, 197 of them imported already/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Take in 0 balls' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Import 0 balls' })).toBeDisabled();
 
   await goWithin(page, '/sessions');
   await expect(page.getByRole('listitem').filter({ hasText: '197 balls' })).toContainText('Jun');
@@ -63,7 +63,7 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
 test('a sensor fills what the coach does not say, and says where it came from', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Continue' }).first().click();
-  await page.getByRole('link', { name: /^Roll/ }).click();
+  await page.getByRole('link', { name: /^Putt/ }).click();
   const session = sessionOf(page);
   const before = (await keptBalls(page, session)).length;
   await page.getByRole('button', { name: 'Turn on the simulated stroke sensor' }).click();
@@ -95,7 +95,7 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
   const today = await ask(page, 'GET', 'today');
   await page.getByRole('button', { name: 'Try a simulated session' }).click();
   const bar = page.getByRole('region', { name: 'Simulated student' });
-  await expect(bar).toContainText('long putts stay short');
+  await expect(bar).toContainText('long putts finish short');
   await expectAccessible(page);
   await bar.getByText('Instant').click();
   await page.waitForURL(/\/drill\//);
@@ -124,8 +124,8 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
   expect(await rolled()).toBe(then + 1);
   await bar.getByText('Instant').click();
   await bar.getByRole('button', { name: 'Continue' }).click();
-  await expect(bar).toContainText('That was a whole session.');
-  await page.getByRole('link', { name: /^Look back/ }).click();
+  await expect(bar).toContainText('The simulated session is complete.');
+  await page.getByRole('link', { name: /^Review/ }).click();
   await expect(page.getByRole('heading', { name: /Wren Tallow/ })).toBeVisible();
 
   await bar.getByRole('button', { name: 'Delete simulation' }).click();

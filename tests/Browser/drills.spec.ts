@@ -20,7 +20,7 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await chooseGreen(page, 'Boathouse green');
   const session = new URL(page.url()).pathname.split('/')[2];
   await goWithin(page, `/drills?session=${session}`);
-  await expect(page.getByText(/of \d+ drills fit/)).toBeVisible();
+  await expect(page.getByText(/of \d+ drills match/)).toBeVisible();
   await pick(page, 'Time', '5 min');
   await pick(page, 'Trains', 'speed');
   await expect(page.getByRole('link', { name: 'Ladder to a back rod' })).toHaveCount(0);
@@ -40,7 +40,7 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await page.getByLabel('Steps counted to 30 ft').fill('');
   await page
     .getByRole('group', { name: 'Results depend on these' })
-    .getByText(/^Each length was taped/)
+    .getByText(/^Each length was measured/)
     .click();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
@@ -54,9 +54,9 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await expect(page.getByText('6 of 6 passed', { exact: false }).first()).toBeVisible();
   // Its own figure: against what is usual, which the demo's evidence of this student tells.
   await expect(page.getByRole('heading', { name: 'Short, long or as usual today?' })).toBeVisible();
-  await expect(page.getByText(/^(Today balls stop|As usual, as far as|Today .* What is usual)/)).toBeVisible();
+  await expect(page.getByText(/^(Today balls finish|As usual, as far as|Today .* What is usual)/)).toBeVisible();
   await expect(page.getByText(/Not ticked/)).toHaveCount(0);
-  await expect(page.getByText('2 pieces are still out.')).toBeVisible();
+  await expect(page.getByText('2 pieces are still on the green.')).toBeVisible();
   await page.getByRole('button', { name: 'All collected' }).click();
   await expect(page.getByText('Everything is collected.')).toBeVisible();
   await expectAccessible(page);
@@ -112,30 +112,30 @@ test('a miss gets its cause with one touch, any ball can be corrected, and its h
   await startDrill(page, 'One line, three lengths');
   await touchLane(page, 0.1);
   const why = page.getByRole('group', { name: 'Cause of the miss' });
-  await why.getByRole('button', { name: 'Pace, likely' }).click();
-  await expect(page.getByText(/^Ball 1: .*why: pace/)).toBeVisible();
+  await why.getByRole('button', { name: 'Distance, likely' }).click();
+  await expect(page.getByText(/^Ball 1: .*why: distance/)).toBeVisible();
   await page.getByRole('button', { name: 'Bumped', exact: true }).click();
   await expect(page.getByText('0 of 0 passed', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Bumped', exact: true }).click();
   await expect(page.getByText('0 of 1 passed', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: /^Correct ball 1/ }).click();
-  await enter(page, 'Putt', '20');
+  await page.getByRole('button', { name: /^Edit ball 1/ }).click();
+  await enter(page, 'Roll', '20');
   await expect(page.getByText('1 of 1 passed', { exact: false })).toBeVisible();
-  await expect(page.getByText(/^20 ft.*why: pace.*corrected/)).toBeVisible();
-  await page.getByRole('button', { name: /^Correct ball 1/ }).click();
+  await expect(page.getByText(/^20 ft.*why: distance.*edited/)).toBeVisible();
+  await page.getByRole('button', { name: /^Edit ball 1/ }).click();
   await page.getByText('Observations').click();
   const looks = page.getByRole('textbox', { name: 'Looks', exact: true });
   await looks.fill('2');
   await looks.fill('200');
   await expect(page.getByText('“200” is outside the range. Type 0 to 20.')).toBeVisible();
   await looks.fill('3');
-  await expect(page.getByText(/cannot be kept here/)).toHaveCount(0);
+  await expect(page.getByText(/is outside the range/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await page.getByRole('button', { name: /^Correct ball 1/ }).click();
+  await page.getByRole('button', { name: /^Edit ball 1/ }).click();
   await expect(looks).toHaveValue('3');
-  await expect(page.getByText(/^Rolled at/)).toBeVisible();
+  await expect(page.getByText(/^Logged at/)).toBeVisible();
   await expect(page.getByText(/^Marked at/).first()).toBeVisible();
-  await expect(page.getByText(/^Corrected at/)).toHaveCount(2);
+  await expect(page.getByText(/^Edited at/)).toHaveCount(2);
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText('0 of 0 passed', { exact: false })).toBeVisible();
 });
@@ -146,9 +146,9 @@ test('the call comes before the result', async ({ page }) => {
   await startDrill(page, 'Call the distance before looking');
   await touchLane(page, 0.5);
   await expect(page.getByText('0 of 0 passed', { exact: false })).toBeVisible();
-  await choose(page, 'Call before looking', 'Sessions');
+  await choose(page, 'Call before looking', 'Past');
   await touchLane(page, 0.5);
-  await expect(page.getByText(/^Ball 1: .*called long/)).toBeVisible();
+  await expect(page.getByText(/^Ball 1: .*called past/)).toBeVisible();
   await expect(page.getByRole('radio', { name: 'Sessions' })).not.toBeChecked();
 });
 
@@ -160,8 +160,8 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   const session = new URL(page.url()).pathname.split('/')[2];
   await goWithin(page, '/drills/new');
   const name = `Pier to post ${Date.now()}`;
-  await choose(page, 'A ball passes when it', 'Ladder to a back rod');
-  await expect(page.getByText('It cannot be run like this', { exact: false })).toBeVisible();
+  await choose(page, 'A ball passes when it', 'Between lip and rod');
+  await expect(page.getByText('The drill cannot run like this', { exact: false })).toBeVisible();
   await page.getByLabel('The rod lies behind by').fill('2');
   await expect(
     page.getByText('Between lip and rod needs a hole with a rod behind as its target.').first(),
@@ -180,7 +180,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await page.getByLabel('Stops after').fill('4');
   await expect(page.getByText('One round is 9 balls; the limit comes before its end.').first()).toBeVisible();
   await page.getByLabel('Stops after').fill('30');
-  await expect(page.getByText('It cannot be run like this', { exact: false })).toHaveCount(0);
+  await expect(page.getByText('The drill cannot run like this', { exact: false })).toHaveCount(0);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Save drill' }).click();

@@ -32,29 +32,29 @@ test('a student counts at home without a network and over a reload, asks, and th
   const ilse = await studentId(page, 'Ilse');
   await ask(page, 'PUT', `students/${ilse}/take-home-card`, { home_task: 'Short ladder on the mat', home_balls: 3 });
   const phone = await behindLink(browser, page, ilse, baseURL);
-  await expect(phone.getByRole('heading', { name: 'At home: Steps on the mat' })).toBeVisible();
+  await expect(phone.getByRole('heading', { name: 'Homework: Short ladder on the mat' })).toBeVisible();
   await expectAccessible(phone);
   await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
 
   await phone.context().setOffline(true);
-  await phone.getByRole('button', { name: 'Successful' }).click();
+  await phone.getByRole('button', { name: 'Successful', exact: true }).click();
   await phone.getByRole('button', { name: 'Not successful' }).click();
   await phone.reload();
   await expect(phone.getByText('1 of 2 successful')).toBeVisible();
-  await phone.getByRole('button', { name: 'Successful' }).click();
-  await expect(phone.getByText('That is the dose')).toBeVisible();
+  await phone.getByRole('button', { name: 'Successful', exact: true }).click();
+  await expect(phone.getByText('That is enough')).toBeVisible();
   await phone.getByRole('button', { name: 'Done for today' }).click();
   await phone.getByLabel('A question, with its putt or its figures').fill('Does a carpet do as well?');
   await phone.getByRole('button', { name: 'Send', exact: true }).click();
-  await expect(phone.getByText('2 not sent yet')).toBeVisible();
+  await expect(phone.getByText('2 not synced yet')).toBeVisible();
   await phone.reload();
   await expect(phone.getByText('You counted 2 of 3 successful.')).toBeVisible();
   await phone.context().setOffline(false);
   await expect(phone.getByText('not synced yet')).toHaveCount(0);
 
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Questions from home' })).toBeVisible();
-  await page.getByRole('link', { name: 'Send answer' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for you' })).toBeVisible();
+  await page.getByRole('link', { name: 'Answer' }).click();
   await expect(page.getByText(/counted by the student: 2 of 3 successful/)).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Your answer: a drill, a number of balls, one cue').fill('It does. Three balls, slower.');
@@ -66,7 +66,7 @@ test('a student counts at home without a network and over a reload, asks, and th
   // Withdrawn, the link is dead at once, and this phone keeps nothing of it.
   await ask(page, 'DELETE', `students/${ilse}/take-home-card/link`);
   await phone.reload();
-  await expect(phone.getByText('There is no card behind this link')).toBeVisible();
+  await expect(phone.getByText('This link no longer works')).toBeVisible();
   expect(
     await phone.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('amble-at-home'))),
   ).toEqual([]);
@@ -96,13 +96,13 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await expect(phone.getByText('Aim for 8 of 12 successful.').first()).toBeVisible();
   await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await phone.context().setOffline(true);
-  await phone.getByRole('button', { name: 'Begin Steps on the mat' }).click();
+  await phone.getByRole('button', { name: 'Start Short ladder on the mat' }).click();
   await expect(phone.getByText('Cue: The same beat')).toBeVisible();
   for (const share of [0.5, 0.55]) {
     await phone.getByRole('button', { name: '20 cm', exact: true }).click();
     await touchLane(phone, share);
   }
-  await expect(phone.getByText('3 not sent yet')).toBeVisible();
+  await expect(phone.getByText('3 not synced yet')).toBeVisible();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'Short ladder on the mat' })).toBeVisible();
   await expect(phone.getByText(/^Ball 2: /)).toBeVisible();
@@ -112,12 +112,12 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await expect(phone.getByText(/of 2 passed/)).toBeVisible();
   await phone.getByRole('button', { name: 'End' }).click();
   await phone.getByRole('button', { name: 'Back to the card' }).click();
-  await expect(phone.getByText(/You counted \d of 2 successful: Steps on the mat\./)).toBeVisible();
+  await expect(phone.getByText(/You counted \d of 2 successful: Short ladder on the mat\./)).toBeVisible();
 
   await page.goto(`/students/${ilse}?part=home`);
   await page.getByRole('link', { name: 'See the balls' }).click();
   await expect(page.getByRole('heading', { name: 'Balls' }).or(page.getByText('2 balls')).first()).toBeVisible();
   await page.goto('/sessions');
-  await expect(page.getByText('alone at home').first()).toBeVisible();
+  await expect(page.getByText('at home').first()).toBeVisible();
   await phone.context().close();
 });

@@ -53,7 +53,7 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
   await press('Enter');
   await write(page, 'Nell Rowan');
   await press('Enter');
-  await expect(page.getByRole('heading', { name: 'Nell Rowan has come' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nell Rowan is here' })).toBeVisible();
   await tabTo(page, /^New green$/);
   await press('Enter');
   await write(page, 'Upper lawn');

@@ -35,7 +35,7 @@ test('what a drill found opens again from its session and its student, beside th
   await expect(callOut(page)).toContainText('5 ft');
   await goWithin(page, '/students');
   await page.getByRole('link', { name }).click();
-  await choose(page, 'Show', 'Sessions and drills');
+  await choose(page, 'Show', 'Drills');
   await expect(page.getByRole('heading', { name: 'Drill results' })).toBeVisible();
   await expect(page.getByText('3 of 3 started on line', { exact: false })).toBeVisible();
   await expectAccessible(page);
@@ -51,7 +51,7 @@ test('a student treated gently sees what was done and no score', async ({ page }
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
   }
   await expect(page.getByText('6 balls rolled', { exact: false })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'How close did they finish?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Distance control' })).toBeVisible();
   await expect(page.getByText(/\d of \d passed/)).toHaveCount(0);
 });
 
@@ -69,13 +69,13 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await page.getByLabel('Save as a set called').fill(name);
   await page.getByRole('button', { name: 'Use these lengths' }).click();
   await expect(page.getByRole('row')).toHaveCount(4);
-  await expect(page.getByRole('cell', { name: '4 paces', exact: true })).toBeVisible();
+  await expect(page.getByRole('cell', { name: '4 steps', exact: true })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   // The same set in another drill, which keeps its own rule.
   await goWithin(page, `/sessions/${session}/drills/round-the-hole`);
-  await choose(page, 'Lengths', `${name}: 4, 6, 8 paces`);
-  await expect(page.getByRole('cell', { name: '6 paces', exact: true })).toBeVisible();
+  await choose(page, 'Lengths', `${name}: 4, 6, 8 steps`);
+  await expect(page.getByRole('cell', { name: '6 steps', exact: true })).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(5);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(callOut(page)).toContainText(/from (below|above|the left|the right)/);
@@ -90,14 +90,14 @@ test('a level that was earned is offered next time, and taken by the coach', asy
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
     if (ball === 6) {
       // The last balls are on their way still when the sheet is asked for, which then stands on six.
-      await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+      await expect(page.getByText(/not synced yet/)).toHaveCount(0);
       await page.route('**/events', (route) => route.abort());
     }
   }
   await page.getByRole('link', { name: 'Set-up' }).click();
   await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false })).toBeVisible();
   await page.unroute('**/events');
-  await expect(page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.')).toBeVisible();
+  await expect(page.getByText('Last time 10 of the last 10 passed: next, narrower gate: 6.5 cm.')).toBeVisible();
   // Offered, and not taken unasked.
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
   await page.getByRole('button', { name: 'Go up to the next level' }).click();
@@ -142,11 +142,11 @@ test('drills go out as a file and come in told one by one, and nothing is half t
   await (await choosing).setFiles(path);
   await expect(page.getByRole('row', { name: /Unchanged/ })).toBeVisible();
   await expect(page.getByRole('row', { name: new RegExp(`Rope ${key} New`) })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Broken Not valid The cap: One round is/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Broken Not valid The ball limit: One round is/ })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
-  await page.getByRole('button', { name: 'Take in one drill, skip the rest' }).click();
-  await expect(page.getByText('One drill was taken in', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Import one drill, skip the rest' }).click();
+  await expect(page.getByText('One drill was imported', { exact: false })).toBeVisible();
   await goWithin(page, `/drills/${key}`);
   await expect(page.getByRole('heading', { level: 1, name: `Rope ${key}` })).toBeVisible();
   await goWithin(page, '/drills/broken');
@@ -165,14 +165,14 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await choose(page, 'Target', 'Another object');
   await expect(page.getByText('2 ft 11 in if empty.', { exact: false })).toBeVisible();
   await page.getByText('Observations and results', { exact: true }).click();
-  const noted = page.getByRole('group', { name: /^Noted of each ball/ });
-  await noted.getByText(/^It went by: left, right, short/).click();
-  const tells = page.getByRole('group', { name: /^What it tells/ });
+  const noted = page.getByRole('group', { name: /^Observations of each ball/ });
+  await noted.getByText(/^Missed: left, right, short/).click();
+  const tells = page.getByRole('group', { name: /^Results shown/ });
   await tells.getByText('How many passed', { exact: true }).click();
   await tells.getByText('Distance from the target', { exact: true }).click();
   await page.getByText('Equipment', { exact: true }).click();
-  await page.getByRole('button', { name: 'Add a piece of kit' }).click();
-  const third = page.getByRole('listitem', { name: 'Piece of kit 3' });
+  await page.getByRole('button', { name: 'Add a piece of equipment' }).click();
+  const third = page.getByRole('listitem', { name: 'Piece of equipment 3' });
   await third.getByRole('button', { name: /What/ }).click();
   await page.getByRole('option', { name: 'bucket' }).click();
   await third.getByLabel('How many').fill('none');
@@ -181,9 +181,9 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await page.getByText('Progression', { exact: true }).click();
   await page.getByRole('button', { name: 'Add a level' }).click();
   await page.getByLabel('Edit').fill('Further out');
-  await expect(page.getByText('A level changes something', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('A level must change something', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Lengths, separated by commas').fill('15, 20, 25');
-  await expect(page.getByText('It cannot be run like this', { exact: false })).toHaveCount(0);
+  await expect(page.getByText('The drill cannot run like this', { exact: false })).toHaveCount(0);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Save drill' }).click();

@@ -37,9 +37,9 @@ test('a session answers its questions beside the balls; a length is picked by it
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
   const titles = await page.locator('section > h3').filter({ hasText: /\?$/ }).allTextContents();
-  expect(titles[0]).toBe('How close did they finish?');
+  expect(titles[0]).toBe('Distance control');
   expect(titles.at(-1)).toBe('Holed');
-  await expect(page.getByText(/misses went by on the low side/).first()).toBeVisible();
+  await expect(page.getByText(/misses were on the low side/).first()).toBeVisible();
 
   const box = await lane.boundingBox();
   const post = page.locator('[data-pick]').first();
@@ -53,7 +53,7 @@ test('a session answers its questions beside the balls; a length is picked by it
   await page.getByRole('button', { name: 'Figures' }).first().click();
   await expect(page.getByRole('heading', { name: 'How consistent is the distance?' })).toBeVisible();
   await expectAccessible(page);
-  expect(await download(page, 'Export figures (CSV)')).toContain('How close did they finish?,Short or long?,of_length');
+  expect(await download(page, 'Export figures (CSV)')).toContain('Distance control,Short or long?,of_length');
 
   await choose(page, 'Side of the spread', 'Backstroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
@@ -64,8 +64,8 @@ test('a session answers its questions beside the balls; a length is picked by it
 test('a student over time, the breaks, the notes with their balls, and two side by side', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Ilse');
-  await page.goto(`/students/${id}`);
-  await expect(page.getByRole('img', { name: /^How far do they spread\? The latest/ })).toBeVisible();
+  await page.goto(`/students/${id}?part=time`);
+  await expect(page.getByRole('img', { name: /^How consistent is the distance\? The latest/ })).toBeVisible();
   // The note in the margin says it too, once it has come.
   await expect(page.getByText(/^\d+ [A-Z][a-z]+: other putter: Mallet, 33 in$/)).toBeVisible();
   const margin = page.getByRole('complementary', { name: 'Insights' });
@@ -84,7 +84,7 @@ test('a student over time, the breaks, the notes with their balls, and two side 
   await page.getByRole('button', { name: 'With' }).click();
   await page.getByRole('option', { name: 'Sunniva Crake' }).click();
   await expect(page.getByRole('columnheader', { name: /^Sunniva Crake/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /^To which side do they start/ })).toContainText('right');
+  await expect(page.getByRole('row', { name: /^Left or right\?/ })).toContainText('right');
   await expectAccessible(page);
   await choose(page, 'Show', 'Backstroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
@@ -98,7 +98,7 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
   await page.getByLabel('The goal').fill('Two putts from the far shore');
   for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
     await page.getByRole('button', { name: index < 2 ? 'Add a focus' : 'Add another beyond 2' }).click();
-    await page.getByLabel(`Thing ${index + 1}`).fill(thing);
+    await page.getByLabel(`Focus ${index + 1}`).fill(thing);
   }
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('More than 2 at once: enter why this one too.').first()).toBeVisible();
@@ -119,11 +119,11 @@ test('a student with two balls, and one with none, are told what is missing', as
   await openDemo(page);
   const { id } = await whoIs(page, 'Jun');
   await goWithin(page, `/students/${id}`);
-  await expect(page.getByText(/each measure stands here/)).toBeVisible();
+  await expect(page.getByText(/The answers appear after the first session/)).toBeVisible();
   await choose(page, 'Show', 'Balls');
-  await expect(page.getByText(/spreads by|Nothing yet: roll at a station/).first()).toBeVisible();
+  await expect(page.getByText(/spreads by|No figures yet/).first()).toBeVisible();
   await goWithin(page, `/students/${id}/rounds`);
-  await expect(page.getByText(/Not told yet: it takes a dozen balls at targets/)).toBeVisible();
+  await expect(page.getByText(/Not enough balls yet: distance control needs twelve balls/)).toBeVisible();
   await expect(page.getByText(/18 more first putts set them/)).toBeVisible();
 });
 
@@ -145,8 +145,8 @@ test('a round is noted in two touches a hole, without a network, and priced', as
   await page.getByRole('button', { name: 'Undo hole 3' }).click();
   await counts.getByRole('radio', { name: '2', exact: true }).click();
   await choose(page, 'The first putt missed', 'Short');
-  await page.getByRole('button', { name: 'Keep these 3 holes' }).click();
-  await expect(page.getByText(/not sent/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Save these 3 holes' }).click();
+  await expect(page.getByText(/ot synced/).first()).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/^1 three-putts and 0 of four or more over 3 holes/)).toBeVisible();
   await page.getByRole('button', { name: /7 putts on 3 holes/ }).click();
@@ -207,7 +207,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
   await page.getByRole('button', { name: 'Remove link' }).click();
   await expect(page.getByText('No link is active.')).toBeVisible();
   await anybody.reload();
-  await expect(anybody.getByText(/There is no card behind this link/)).toBeVisible();
+  await expect(anybody.getByText(/This link no longer works/)).toBeVisible();
   await elsewhere.close();
 });
 

@@ -8,23 +8,23 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
 }) => {
   await openDemo(page);
   await startWith(page, 'Jun Petterkin');
-  await choose(page, 'Green speed', 'Slipway green');
+  await choose(page, 'Green', 'Slipway green');
   await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   await touchLane(page, 0.3);
   await expect(page.getByText(/^Ball 1: 8 in back/)).toBeVisible();
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  await expect(page.getByText(/not synced yet/)).toHaveCount(0);
 
   await context.setOffline(true);
   await touchLane(page, 0.35);
   await touchLane(page, 0.4);
-  await enter(page, 'Putt', '9');
-  await expect(page.getByText('3 not sent yet.', { exact: false })).toBeVisible();
+  await enter(page, 'Roll', '9');
+  await expect(page.getByText('3 not synced yet.', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Undo ball 4' }).click();
   await expect(page.getByText(/^Ball 3: 8 in back/)).toBeVisible();
 
   await context.setOffline(false);
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
+  await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 15_000 });
   const id = new URL(page.url()).pathname.split('/')[2];
   const kept = await page.evaluate((session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()), id);
   expect(kept.putts).toHaveLength(3);

@@ -23,7 +23,7 @@ export async function startWith(page: Page, student: string): Promise<void> {
   const student_id = await studentId(page, student);
   await ask(page, 'POST', 'sessions', { id, student_id });
   await goWithin(page, `/sessions/${id}/check-in`);
-  await expect(page.getByRole('heading', { name: `${student} has come` })).toBeVisible();
+  await expect(page.getByRole('heading', { name: `${student} is here` })).toBeVisible();
 }
 
 /** Adds a student nobody has rolled with, and starts a session: what one test finds is no other's business. */
@@ -45,7 +45,7 @@ export async function startWithSomebodyNew(page: Page, isGentle = false): Promis
 
 /** At Arrive: says which green it is, and waits until that is kept, as a page loaded anew would wait for nobody. */
 export async function chooseGreen(page: Page, green: string): Promise<void> {
-  await choose(page, 'Green speed', green);
+  await choose(page, 'Green', green);
   await expect
     .poll(async () => {
       const answer = await page.request.get(`/api/sessions/${sessionOf(page)}`);
@@ -55,7 +55,11 @@ export async function chooseGreen(page: Page, green: string): Promise<void> {
 }
 
 export async function walkTo(page: Page, step: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Session steps' }).getByRole('link', { name: step }).click();
+  await page
+    .getByRole('navigation', { name: 'Session steps' })
+    .getByRole('list')
+    .getByRole('link', { name: step })
+    .click();
 }
 
 /** Types into a field and presses Enter. */

@@ -35,13 +35,13 @@ test('a session is planned, a block moved by keys, and the plan leads through th
   await moveUpByKeys(page, second);
   await expect(rows.first()).toContainText(second);
   await expect(rows.nth(1)).toContainText('Measure the green');
-  await expect(rows.first().getByRole('button', { name: /^Let .* be planned$/ })).toBeVisible();
+  await expect(rows.first().getByRole('button', { name: /^Unlock / })).toBeVisible();
   await rows.first().focus();
   await moveUpByKeys(page, 'Measure the green');
   await expect(rows.first()).toContainText('Measure the green');
 
   // Shortened, its balls are reckoned anew; dropped, it stays away.
-  const pace = rows.filter({ hasText: 'pace, blocked' }).first();
+  const pace = rows.filter({ hasText: 'distance, blocked' }).first();
   const balls = async () => Number(/(\d+) balls/.exec((await pace.textContent()) ?? '')?.[1]);
   const before = await balls();
   await pace.getByRole('button', { name: /^Shorten/ }).click();
@@ -59,7 +59,7 @@ test('a session is planned, a block moved by keys, and the plan leads through th
   const roll = band.getByRole('link', { name: 'Putt' });
   await expect(roll).toBeVisible();
   await roll.click();
-  await expect(page.getByText('This stretch: baseline')).toBeVisible();
+  await expect(page.getByText('These balls: baseline')).toBeVisible();
   for (let ball = 0; ball < 6; ++ball) {
     await touchLane(page, 0.35 + 0.05 * ball);
     await expect(page.getByRole('region', { name: 'The last ball' })).toContainText(`Ball ${ball + 1}:`);
@@ -78,9 +78,9 @@ test('where time runs short the least worth is let go by a touch, and the end is
   await page.getByText('60', { exact: true }).click();
   await page.getByRole('button', { name: 'Use this plan' }).click();
   const band = page.getByRole('region', { name: 'Plan' });
-  await expect(band).toContainText(/Short by \d+ minutes: “.*” is worth least/);
+  await expect(band).toContainText(/\d+ minutes too many: “.*” matters least/);
   const least = /“(.*?)”/.exec((await band.textContent()) ?? '')?.[1] ?? '';
-  await band.getByRole('button', { name: `Let “${least}” go` }).click();
+  await band.getByRole('button', { name: `Skip “${least}”` }).click();
   await expect(band.getByRole('status')).not.toContainText(`“${least}”`);
   await walkTo(page, 'Wrap-up');
   await page.getByRole('button', { name: 'End session' }).click();

@@ -36,7 +36,7 @@ interface Kept {
   ended_at: string | null;
 }
 
-const notSent = (page: Page) => page.getByText(/not sent yet/);
+const notSent = (page: Page) => page.getByText(/[Nn]ot synced yet/);
 
 test('a whole walk without a network, a reload in the middle: all of it is on the server when it is back', async ({
   page,
@@ -50,15 +50,15 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await enter(page, 'Name of the student', 'Nell Offgrid');
   await page.getByRole('button', { name: 'New green' }).click();
   await enter(page, 'Name of the green', 'Far lawn');
-  await expect(page.getByRole('heading', { name: 'Nell Offgrid has come' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nell Offgrid is here' })).toBeVisible();
   await enter(page, 'Minutes', '45');
   await enter(page, 'Focus', 'No bars down here');
   await page.getByRole('group', { name: 'Conditions' }).getByText('Dew').click();
   await walkTo(page, 'Green speed');
   await choose(page, 'Method', 'Ramp');
-  await enter(page, 'There, roll 1', '10');
+  await enter(page, 'Out, roll 1', '10');
   await enter(page, 'There, roll 2', '10 ft 2');
-  await expect(page.getByText('what it comes to is told when the server answers', { exact: false })).toBeVisible();
+  await expect(page.getByText('the figure appears when the server answers', { exact: false })).toBeVisible();
   await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await page.getByRole('button', { name: '18 ft', exact: true }).click();
@@ -171,7 +171,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
     await chooseGreen(page, 'Slipway green');
     await walkTo(page, 'Green speed');
     await choose(page, 'Method', 'Ramp');
-    await enter(page, 'There, roll 1', rolls);
+    await enter(page, 'Out, roll 1', rolls);
     await expect(page.getByTestId('green-speed')).toHaveText(new RegExp(`^${rolls}`));
     await expect(notSent(page)).toHaveCount(0);
     return page.url();
@@ -184,7 +184,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   const choice = page.getByRole('radiogroup', { name: /measured twice today/ });
   await choice.getByText(/^With Ilse Varnholt at .*: 11\.0 ft/).click();
   await expect(page.getByTestId('green-speed')).toHaveText(/^11\.0 ft/);
-  await expect(page.getByLabel('There, roll 1')).toHaveValue('9');
+  await expect(page.getByLabel('Out, roll 1')).toHaveValue('9');
   await expect(notSent(page)).toHaveCount(0);
   await choice.getByText(/^Here at .*: 9\.0 ft/).click();
   await expect(page.getByTestId('green-speed')).toHaveText(/^9\.0 ft/);

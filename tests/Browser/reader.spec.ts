@@ -48,7 +48,7 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
   await page.keyboard.press('ArrowRight');
   await expect(page.getByLabel('Finish past the hole')).toHaveValue('1.25');
 
-  await chooseByKeys(page, 'Green speed', 'Boathouse');
+  await chooseByKeys(page, 'Green', 'Boathouse');
   await page.getByRole('button', { name: 'Save this read' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('By the slipway');
@@ -195,7 +195,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Left')).toBeChecked();
   await page.getByLabel('Aim read, from the hole').fill('8 in');
   await page.getByRole('radiogroup', { name: 'Aimed by' }).getByText('A spot').click();
-  await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await touchLane(page, 0.6);
   // It went with that ball, and asks nothing of the next one.
   await expect(page.getByRole('button', { name: 'Read before the putt', exact: true })).toBeVisible();
@@ -217,9 +217,9 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await page.reload();
   await page.getByRole('button', { name: 'Read before the putt' }).click();
   await page.getByRole('button', { name: 'Same as the last ball' }).click();
-  await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
   await goWithin(page, `/sessions/${session}/review`);
   await page.getByText('Green reading').first().click();
-  await expect(page.getByText('Told right: with the feet 1 of 1', { exact: false })).toBeVisible();
+  await expect(page.getByText('Judged right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

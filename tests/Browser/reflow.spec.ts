@@ -76,17 +76,17 @@ test('page titles name student and place, focus goes to the heading, the skip li
   await openDemo(page);
   const arrive = (await screens(page)).find((path) => path.endsWith('/check-in')) ?? '';
   await page.goto(arrive);
-  await expect(page).toHaveTitle('Arrive · Tobin Askerley · Amble');
+  await expect(page).toHaveTitle('Check-in · Tobin Askerley · Amble');
   // The list of sessions is another place.
   await expect(page.getByRole('navigation').getByRole('link', { name: 'Sessions' })).not.toHaveAttribute(
     'aria-current',
     'page',
   );
-  await page.getByRole('link', { name: /^Look back/ }).click();
-  await expect(page).toHaveTitle('Look back · Tobin Askerley · Amble');
+  await page.getByRole('link', { name: /^Review/ }).click();
+  await expect(page).toHaveTitle('Review · Tobin Askerley · Amble');
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
-  await page.getByRole('link', { name: 'Back to Roll' }).click();
-  await expect(page).toHaveTitle('Roll · Tobin Askerley · Amble');
+  await page.getByRole('link', { name: 'Back to Putt' }).click();
+  await expect(page).toHaveTitle('Putt · Tobin Askerley · Amble');
   await page.goto('/settings');
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
   await page.keyboard.press('Tab');
@@ -102,12 +102,12 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await page.keyboard.press('.');
   const sheet = page.getByRole('dialog', { name: 'Keyboard shortcuts' });
   await expect(sheet.getByRole('row', { name: 'u undo the last ball' })).toBeVisible();
-  await expect(sheet.getByRole('row', { name: '> on to Look back' })).toBeVisible();
+  await expect(sheet.getByRole('row', { name: '> next step: Review' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto('/settings');
   await page.getByRole('radiogroup', { name: 'Single-letter shortcuts while putting' }).getByText('Off').click();
   await page.keyboard.press('.');
-  await expect(sheet.getByRole('row', { name: '? this sheet' })).toBeVisible();
+  await expect(sheet.getByRole('row', { name: '? this list' })).toBeVisible();
   await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(last)).toBeVisible();
   await page.keyboard.press('u');
@@ -130,16 +130,16 @@ test('what was put away is found under Settings and comes back; past sessions ar
   await page.getByRole('button', { name: `Put ${name} away` }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(0);
   await page.goto('/settings');
-  await page.getByRole('button', { name: `Bring back ${name}` }).click();
-  await expect(page.getByRole('button', { name: `Bring back ${name}` })).toHaveCount(0);
+  await page.getByRole('button', { name: `Restore ${name}` }).click();
+  await expect(page.getByRole('button', { name: `Restore ${name}` })).toHaveCount(0);
   await page.goto('/students');
   await page
     .getByRole('row', { name: new RegExp(name) })
     .getByRole('link', { name: 'Sessions' })
     .click();
-  await expect(page.getByRole('link', { name: new RegExp(`${name}.*still open`) })).toBeVisible();
+  await expect(page.getByRole('link', { name: new RegExp(`${name}.*open`) })).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Up to').fill('31/31');
   await page.getByLabel('Up to').press('Enter');
-  await expect(page.getByText('“31/31” is not a day.', { exact: false })).toBeVisible();
+  await expect(page.getByText('“31/31” is not a date.', { exact: false })).toBeVisible();
 });

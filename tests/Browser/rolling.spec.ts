@@ -72,12 +72,12 @@ test.describe('with a server of its own', () => {
     await page.waitForTimeout(1000);
     await kill(server);
     await rollBalls(page, 10);
-    await expect(page.getByText('10 not sent yet', { exact: false })).toBeVisible();
+    await expect(page.getByText('10 not synced yet', { exact: false })).toBeVisible();
     await page.reload();
-    await expect(page.getByText('10 not sent yet', { exact: false })).toBeVisible();
+    await expect(page.getByText('10 not synced yet', { exact: false })).toBeVisible();
     await expect(callOut(page)).toContainText(/\d/);
     await rollBalls(page, 10, 10);
-    await expect(page.getByText('20 not sent yet', { exact: false })).toBeVisible();
+    await expect(page.getByText('20 not synced yet', { exact: false })).toBeVisible();
     const entered = await page.evaluate(
       () =>
         new Promise<string[]>((resolve) => {
@@ -103,7 +103,7 @@ test.describe('with a server of its own', () => {
   test('the server killed while balls are being sent: none lost, none doubled', async ({ page }, { project }) => {
     const session = await rollDrill(page, 'Rafe Dunmallow', LADDER);
     await rollBalls(page, 4);
-    await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+    await expect(page.getByText(/not synced yet/)).toHaveCount(0);
     // Dies with the fifth in the air: the answer is held back, so that the page cannot know it arrived.
     const killed = new Promise<void>((tell) => {
       page.route('**/events', async (route) => {
@@ -116,13 +116,13 @@ test.describe('with a server of its own', () => {
     await touchLane(page, 0.5);
     // The ball waits on the device before it is sent: that it waits does not say that the server has died.
     await killed;
-    await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
+    await expect(page.getByText('1 not synced yet', { exact: false })).toBeVisible();
     await page.unrouteAll({ behavior: 'wait' });
     await rollBalls(page, 5, 5);
-    await expect(page.getByText('6 not sent yet', { exact: false })).toBeVisible();
+    await expect(page.getByText('6 not synced yet', { exact: false })).toBeVisible();
     server = serve(port(project.name), database);
     await answering(port(project.name));
-    await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 20_000 });
+    await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 20_000 });
     const kept = await keptBalls(page, session);
     expect(kept).toHaveLength(10);
     expect(new Set(kept.map(({ id }) => id)).size).toBe(10);
@@ -146,7 +146,7 @@ test('two browsers on one session come to the same', async ({ page, browser, bas
   await context.setOffline(false);
   for (const each of [page, other]) {
     await expect(each.getByText('of 7 passed', { exact: false })).toBeVisible({ timeout: 20_000 });
-    await expect(each.getByText(/not sent yet/)).toHaveCount(0);
+    await expect(each.getByText(/not synced yet/)).toHaveCount(0);
   }
   expect(await callOut(other).textContent()).toBe(await callOut(page).textContent());
   expect(await keptBalls(page, session)).toHaveLength(7);
@@ -156,7 +156,7 @@ test('two browsers on one session come to the same', async ({ page, browser, bas
 test('storage full: a clear word, and nothing is dropped', async ({ page, context }) => {
   const session = await rollDrill(page, 'Jun Petterkin', FIFTY);
   await rollBalls(page, 1);
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  await expect(page.getByText(/not synced yet/)).toHaveCount(0);
   await context.setOffline(true);
   await page.evaluate(() => {
     IDBObjectStore.prototype.add = () => {
@@ -165,7 +165,7 @@ test('storage full: a clear word, and nothing is dropped', async ({ page, contex
   });
   await rollBalls(page, 2, 1);
   await expect(page.getByText('This device has no room to store the last 2 entries.', { exact: false })).toBeVisible();
-  await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
+  await expect(page.getByText('2 not synced yet', { exact: false })).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/no room to store/)).toHaveCount(0, { timeout: 20_000 });
   expect(await keptBalls(page, session)).toHaveLength(3);
@@ -181,11 +181,11 @@ test('what the server will not take is shown with its reason and kept until it i
     await route.continue({ postData: JSON.stringify(body) });
   });
   await touchLane(page, 0.5);
-  await expect(page.getByText(/^A ball was not taken .* A roll is between/)).toBeVisible();
+  await expect(page.getByText(/^A ball was not saved .* A roll is between/)).toBeVisible();
   await page.unroute('**/events');
   await rollBalls(page, 1);
   await page.getByRole('button', { name: 'Dismiss' }).click();
-  await expect(page.getByText(/^A ball was not taken/)).toHaveCount(0);
+  await expect(page.getByText(/^A ball was not saved/)).toHaveCount(0);
   await expect(async () => expect(await keptBalls(page, session)).toHaveLength(1)).toPass();
 });
 
@@ -206,7 +206,7 @@ for (const drill of [FIFTY, LADDER]) {
     const waits = await touchTimes(page, `${drill.name}, touch to the next call-out while the server answers nothing`);
     expect(waits).toHaveLength(rounds);
     const releasing = setInterval(letGo, 50);
-    await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+    await expect(page.getByText(/not synced yet/)).toHaveCount(0);
     clearInterval(releasing);
   });
 }
@@ -275,7 +275,7 @@ test('backstrokes by the wheel, by digits, by those used lately', async ({ page 
     await page.getByRole('button', { name: 'Rehearsal', exact: true }).click();
     await page.getByRole('button', { name: 'Rehearsal', exact: true }).click();
     await page.getByRole('button', { name: 'Faster' }).click();
-    await page.getByRole('button', { name: /^Keep as Sunniva Crake/ }).click();
+    await page.getByRole('button', { name: /^Save as Sunniva Crake/ }).click();
     await expect(page.getByText('beats a minute', { exact: false }).first()).toBeVisible();
     await page.getByRole('button', { name: 'Start the beat' }).click();
     await expect(page.getByRole('img', { name: 'Beat: ball' })).toBeVisible();
@@ -300,7 +300,7 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   test.skip(project.name === 'phone', 'Paper is the same everywhere.');
   await openDemo(page);
   await startWith(page, 'Marguerite Oyelaran-Fitzwarden');
-  await choose(page, 'Green speed', 'Boathouse green');
+  await choose(page, 'Green', 'Boathouse green');
   const session = sessionOf(page);
   const { library } = (await ask(page, 'GET', 'drills')) as {
     library: { drill: { key: string; name: string } }[];

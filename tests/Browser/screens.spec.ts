@@ -22,11 +22,11 @@ async function signUp(page: Page, name: string, email: string): Promise<void> {
 
 test('a new coach finds empty screens that say what will be here', async ({ page }) => {
   await signUp(page, 'Brid Aldane', 'brid@example.test');
-  await expect(page.getByText('Your students will be here.', { exact: false })).toBeVisible();
+  await expect(page.getByText('Your students appear here.', { exact: false })).toBeVisible();
   await expect(page.getByText('The greens and mats you use will be here', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Students' }).click();
-  await expect(page.getByText('Nobody yet.', { exact: false })).toBeVisible();
+  await expect(page.getByText('No students yet.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Greens', exact: true }).click();
   await expect(page.getByText('None yet.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
@@ -78,7 +78,7 @@ test('signing in with the wrong password says so at the field and keeps the addr
   await page.getByLabel('Email address').fill('nobody@example.test');
   await page.getByLabel('Password').fill('wrong');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('Email address and password do not go together.')).toBeVisible();
+  await expect(page.getByText('The email address and password do not match.')).toBeVisible();
   await expect(page.getByLabel('Email address')).toHaveValue('nobody@example.test');
 });
 
@@ -116,7 +116,7 @@ test('a very long name fits a phone', async ({ page }) => {
   await expectNoSidewaysScroll(page);
   const name = 'Marguerite Oyelaran-Fitzwarden';
   await startWith(page, name);
-  await choose(page, 'Green speed', 'Slipway green');
+  await choose(page, 'Green', 'Slipway green');
   for (const step of ['Green speed', 'Stations', 'Putt', 'Review', 'Wrap-up']) {
     await walkTo(page, step);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -127,7 +127,7 @@ test('a very long name fits a phone', async ({ page }) => {
 test('a green by stopwatch: the space bar times, a roll can be taken back and mended', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await choose(page, 'Green speed', 'Boathouse green');
+  await choose(page, 'Green', 'Boathouse green');
   await walkTo(page, 'Green speed');
   await choose(page, 'Method', 'Stopwatch');
   const watch = page.getByRole('button', { name: /Press when the ball leaves the hand/ });
@@ -148,7 +148,7 @@ test('a green by stopwatch: the space bar times, a roll can be taken back and me
   await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Keep it anyway' }).click();
   await expect(page.getByText('A roll took under 3 seconds', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Take out back, roll 1' }).click();
+  await page.getByRole('button', { name: 'Delete back, roll 1' }).click();
   await expect(page.getByLabel('Time', { exact: true })).toHaveValue('2.1');
   await page.getByLabel('Time', { exact: true }).fill('4.2');
   await enter(page, 'Distance', '16 ft 4');
@@ -161,22 +161,22 @@ test('a green by stopwatch: the space bar times, a roll can be taken back and me
 test('a note set aside stays aside, and an unknown speed tells no lengths', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Jun Petterkin');
-  await choose(page, 'Green speed', 'Boathouse green');
+  await choose(page, 'Green', 'Boathouse green');
   await walkTo(page, 'Review');
   const margin = page.getByRole('complementary', { name: 'Insights' });
-  await expect(margin.getByText('The line is provisional', { exact: false })).toBeVisible();
-  await margin.getByRole('button', { name: /^Set aside: The line is provisional/ }).click();
+  await expect(margin.getByText('The backstroke curve is provisional', { exact: false })).toBeVisible();
+  await margin.getByRole('button', { name: /^Dismiss: The backstroke curve is provisional/ }).click();
   await enter(page, 'Reason (optional)', 'He has only just come.');
-  await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
+  await expect(margin.getByText('The backstroke curve is provisional', { exact: false })).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Provisional: few balls so far', { exact: false })).toBeVisible();
-  await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
+  await expect(margin.getByText('The backstroke curve is provisional', { exact: false })).toHaveCount(0);
 });
 
 test('two browsers on one session come to the same balls', async ({ browser, page }) => {
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
-  await choose(page, 'Green speed', 'Slipway green');
+  await choose(page, 'Green', 'Slipway green');
   await walkTo(page, 'Putt');
   const other = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
   await openDemo(other);
@@ -187,9 +187,9 @@ test('two browsers on one session come to the same balls', async ({ browser, pag
     [page, '7'],
   ] as const) {
     await device.getByLabel('Backstroke', { exact: true }).last().fill('8');
-    await enter(device, 'Putt', roll);
+    await enter(device, 'Roll', roll);
     await expect(device.getByText(`8 in back, ${roll} ft`, { exact: false }).first()).toBeVisible();
-    await expect(device.getByText(/not sent yet/)).toHaveCount(0);
+    await expect(device.getByText(/not synced yet/)).toHaveCount(0);
   }
   await other.reload();
   await expect(other.getByText(/^Ball 3: 8 in back, 7 ft/)).toBeVisible();

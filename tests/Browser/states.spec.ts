@@ -48,7 +48,7 @@ test('capped reads as capped, keeps what was done, and looks different from done
   await expect(page.getByText('Back to the start: ball 1 at 10 ft.')).toBeVisible();
   await touchLane(page, 0.5);
   await touchLane(page, 0.1);
-  await expect(page.getByText('The cap of 4 balls is reached. What was done counts; stop here.')).toBeVisible();
+  await expect(page.getByText('The limit of 4 balls is reached. What was done counts; stop here.')).toBeVisible();
   await expect(page.getByText('2 of 4 passed', { exact: false }).first()).toBeVisible();
   await expect(page.getByText('Done.', { exact: true })).toHaveCount(0);
   await expect(page.getByRole('img', { name: /^Lane from/ })).toHaveCount(0);

@@ -34,7 +34,7 @@ test('another coach signs in in a second tab: the first’s ball waits for them,
   await walkTo(page, 'Putt');
   await page.route('**/events', (route) => route.abort());
   await touchLane(page, 0.5);
-  await expect(page.getByText(/not sent yet/).first()).toBeVisible();
+  await expect(page.getByText(/not synced yet/).first()).toBeVisible();
 
   const other = await context.newPage();
   await other.goto('/settings');
@@ -94,7 +94,7 @@ test('a changed password signs the lost phone out; a deleted account says what g
   await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill('one nobody has');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('Email address and password do not go together.')).toBeVisible();
+  await expect(page.getByText('The email address and password do not match.')).toBeVisible();
 });
 
 test('a code of the moment is asked for at sign-in, a spare one opens once, and the password alone does again', async ({
@@ -114,14 +114,14 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
   const authenticator = new TOTP({ secret });
   await page.getByLabel('The six-digit code').fill('000 000');
   await page.getByRole('button', { name: 'Turn on two-step sign-in' }).click();
-  await expect(page.getByText('That is not what it shows now.', { exact: false })).toBeVisible();
+  await expect(page.getByText('This code is not valid', { exact: false })).toBeVisible();
   await page.getByLabel('The six-digit code').fill(authenticator.generate());
   await page.getByRole('button', { name: 'Turn on two-step sign-in' }).click();
   const spare = page.getByText(/^[A-Z2-7]{4}-[A-Z2-7]{4}-[A-Z2-7]{4}$/);
   await expect(spare).toHaveCount(8);
   const [first] = await spare.allTextContents();
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText('Spare codes left: 8.', { exact: false })).toBeVisible();
+  await expect(page.getByText('Recovery codes left: 8.', { exact: false })).toBeVisible();
   await expectAccessible(page);
 
   const signIn = async (code: string) => {
@@ -134,9 +134,7 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
     await page.keyboard.press('Enter');
   };
   await signIn('123456');
-  await expect(
-    page.getByText('That is not what it shows now, or it was used already.', { exact: false }),
-  ).toBeVisible();
+  await expect(page.getByText('This code is not valid, or it was used already.', { exact: false })).toBeVisible();
   await expectAccessible(page);
   // The one of the moment was used up by turning it on; the clock of a phone may be half a minute ahead.
   await page.getByLabel('Code').fill(authenticator.generate({ timestamp: Date.now() + 30_000 }));
@@ -144,7 +142,7 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
   await expect(page.getByText(`Bea Second, ${email}`)).toBeVisible();
   await signIn(first ?? '');
   await page.getByRole('button', { name: 'Two-step sign-in' }).click();
-  await expect(page.getByText('Spare codes left: 7.', { exact: false })).toBeVisible();
+  await expect(page.getByText('Recovery codes left: 7.', { exact: false })).toBeVisible();
   await page.getByRole('textbox', { name: 'Your password' }).nth(1).fill(PASSWORD);
   await page.getByRole('button', { name: 'Turn off two-step sign-in' }).click();
   await expect(page.getByRole('button', { name: 'Set up', exact: true })).toBeVisible();
@@ -230,10 +228,10 @@ test('records go out as a file and are taken in again; a student is erased by na
   await expect(page.getByText(/^This deletes the profile, \d+ sessions, \d+ balls/)).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Type the name as on the profile').fill('Ilse');
-  await page.getByRole('button', { name: /^Erase Ilse/ }).click();
-  await expect(page.getByText('Type the name as on the profile. Nothing was erased.')).toBeVisible();
+  await page.getByRole('button', { name: /^Delete Ilse/ }).click();
+  await expect(page.getByText('Type the name as on the profile. Nothing was deleted.')).toBeVisible();
   await page.getByLabel('Type the name as on the profile').fill(gone?.name ?? '');
-  await page.getByRole('button', { name: /^Erase Ilse/ }).click();
+  await page.getByRole('button', { name: /^Delete Ilse/ }).click();
   await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await expect(page.getByText(gone?.name ?? 'nobody')).toHaveCount(0);
   await away.setOffline(false);
@@ -247,7 +245,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Import records' }).click();
   await (await chooser).setFiles(file);
-  await expect(page.getByText(/^This file adds 1 student, .* are here already/)).toBeVisible();
+  await expect(page.getByText(/^This file adds 1 student, .* exist already/)).toBeVisible();
   await page.getByRole('button', { name: 'Import' }).click();
   await expect(page.getByText(/^Taken in: 1 student/)).toBeVisible();
   await page.goto('/students');

@@ -61,7 +61,7 @@ function proxy(): Server {
  * answer let through would bring its cookie back later.
  */
 async function cutNetwork(page: Page): Promise<void> {
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  await expect(page.getByText(/not synced yet/)).toHaveCount(0);
   while (underWay.size > 0) {
     await page.waitForTimeout(20);
   }
@@ -97,7 +97,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   await cutNetwork(page);
   await touchLane(page, 0.5);
   await touchLane(page, 0.5);
-  await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
+  await expect(page.getByText('2 not synced yet', { exact: false })).toBeVisible();
 
   version = 2;
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
@@ -106,14 +106,14 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   ).toBeVisible();
   // It does not reload by itself: the next ball can be rolled first.
   await touchLane(page, 0.5);
-  await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
+  await expect(page.getByText('3 not synced yet', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Reload' }).click();
-  await expect(page.getByText(/A newer Amble/)).toHaveCount(0);
-  await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
+  await expect(page.getByText(/A new version of Amble/)).toHaveCount(0);
+  await expect(page.getByText('3 not synced yet', { exact: false })).toBeVisible();
   await expect(callOut(page)).toContainText('ft');
 
   isReachable = true;
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 20_000 });
   await expect(page.getByText('of 3 passed', { exact: false })).toBeVisible();
   expect(await keptBalls(page, session)).toHaveLength(3);
 });
@@ -126,7 +126,7 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   const address = page.url();
   await cutNetwork(page);
   await touchLane(page, 0.5);
-  await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
+  await expect(page.getByText('1 not synced yet', { exact: false })).toBeVisible();
   await context.clearCookies();
   isReachable = true;
   await expect(page.getByText('One entry is not synced yet on this device.', { exact: false })).toBeVisible({

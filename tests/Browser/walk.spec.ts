@@ -42,7 +42,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
 
   await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: `Start a session with ${name}` }).click();
-  await choose(page, 'Green speed', `Upper lawn ${info.project.name}`);
+  await choose(page, 'Green', `Upper lawn ${info.project.name}`);
   await enter(page, 'Minutes', '45');
   await enter(page, 'Focus', 'A first look at the stroke');
   await page.getByRole('group', { name: 'Conditions' }).getByText('Dew').click();
@@ -57,7 +57,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await enter(page, 'Distance from the target', '18');
   // Typed straight after the touch: the second station must not overtake the first.
-  await expect(page.getByRole('row', { name: /^18 ft 6 paces and 2 feet I stepped to 18 ft level/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^18 ft 6 steps and 2 feet I stepped to 18 ft level/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await look();
 
@@ -129,10 +129,10 @@ async function rollByKeys(page: Page): Promise<void> {
   await page.keyboard.press('Enter');
   await expect(page.getByText(/^Ball 9: 12 in back, 11 ft/)).toBeVisible();
   // An undone ball is history, not a hole: the next one is corrected by hand.
-  await page.getByRole('button', { name: /^Correct ball 9/ }).click();
-  await page.getByRole('dialog').getByLabel('Putt', { exact: true }).fill('11 ft 6');
+  await page.getByRole('button', { name: /^Edit ball 9/ }).click();
+  await page.getByRole('dialog').getByLabel('Roll', { exact: true }).fill('11 ft 6');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/12 in back, 11 ft 6 in.* · corrected/)).toBeVisible();
+  await expect(page.getByText(/12 in back, 11 ft 6 in.* · edited/)).toBeVisible();
 }
 
 /** One touch a ball while the backstroke repeats, two when it changes. */

@@ -42,7 +42,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   const id = today.students.find((each) => each.name === name)?.id;
   await ask(page, 'PUT', `students/${id}/profile`, { email: 'mara@example.org' });
   await waiting.click();
-  await expect(page.getByText(/^Written to mara@example.org on /)).toBeVisible();
+  await expect(page.getByText(/^Emailed to mara@example.org on /)).toBeVisible();
   expect(JSON.stringify(await ask(page, 'GET', 'mail'))).toContain('A time has become free');
   await page.getByRole('button', { name: 'Next week' }).click();
   await expect(visits.filter({ hasText: '10:15' })).toBeVisible();
@@ -66,5 +66,5 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
     mimeType: 'text/calendar',
     buffer: Buffer.from('no calendar'),
   });
-  await expect(page.getByText(/This is no calendar: .* Nothing was taken in\./)).toBeVisible();
+  await expect(page.getByText(/This is not a calendar file: .* Nothing was imported\./)).toBeVisible();
 });

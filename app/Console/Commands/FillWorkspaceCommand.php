@@ -13,8 +13,10 @@ use App\Actions\ProjectSession;
 use App\Actions\RefreshStrokeSummaries;
 use App\Actions\SaveGreenSpeedMeasurement;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\Green;
 use App\Models\Student;
+use App\Reports\DrillLibrary;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
@@ -25,10 +27,8 @@ use Illuminate\Support\Str;
 final class FillWorkspaceCommand extends Command
 {
     private const A_SESSION = 100;
-    private const GREENS = 4;
-    private const STUDENTS = 40;
 
-    protected $signature = 'amble:big-bench {events=100000 : on the whole workspace} {--balls=10000 : of the one student who rolled most}';
+    protected $signature = 'amble:big-bench {events=100000 : on the whole workspace} {--balls=10000 : of the one student who rolled most} {--students=40} {--greens=4} {--drills=0 : own drills, copies of built-in ones}';
 
     protected $description = 'Fill an empty database with a large workspace of simulated students';
 
@@ -36,6 +36,7 @@ final class FillWorkspaceCommand extends Command
         SaveGreenSpeedMeasurement $readings,
         ProjectSession $projector,
         RefreshStrokeSummaries $summaries,
+        DrillLibrary $library,
     ): int {
         if (Coach::query()->exists()) {
             $this->components->error('There are records here already; this fills only an empty database.');
@@ -49,7 +50,7 @@ final class FillWorkspaceCommand extends Command
         ]);
         $greens = array_map(
             static fn(int $i): Green => $coach->greens()->create(['name' => "Green $i", 'surface' => 'grass']),
-            range(1, self::GREENS),
+            range(1, max(1, (int) $this->option('greens'))),
         );
         $students = array_map(
             static fn(int $i): Student => $coach->students()->create([
@@ -60,8 +61,9 @@ final class FillWorkspaceCommand extends Command
                 'finish_past_m' => 0.3,
                 'school' => 'rule',
             ]),
-            range(1, self::STUDENTS),
+            range(1, max(2, (int) $this->option('students'))),
         );
+        $this->drills($coach, $library, (int) $this->option('drills'));
         $sessions = intdiv(max(1, (int) $this->argument('events')), self::A_SESSION);
         $ofFirst = intdiv((int) $this->option('balls'), self::A_SESSION);
         $random = new SeededRandom(9);
@@ -72,13 +74,13 @@ final class FillWorkspaceCommand extends Command
                 ($i % max(1, intdiv($sessions, $ofFirst)) === 0 &&
                     $i < $ofFirst * max(1, intdiv($sessions, $ofFirst))) ||
                 $i === $sessions - 1;
-            $student = $isFirst ? $students[0] : $students[1 + ($i % (self::STUDENTS - 1))];
+            $student = $isFirst ? $students[0] : $students[1 + ($i % (count($students) - 1))];
             $at = $now->subHours(2)->subMinutes(60 * ($sessions - 1 - $i));
             DB::transaction(
                 fn() => $this->session(
                     $coach,
                     $student,
-                    $greens[$i % self::GREENS],
+                    $greens[$i % count($greens)],
                     $at,
                     $random,
                     $readings,
@@ -101,6 +103,21 @@ final class FillWorkspaceCommand extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    private function drills(Coach $coach, DrillLibrary $library, int $count): void
+    {
+        $shipped = $library->shipped($coach);
+        for ($i = 0; $i < $count; ++$i) {
+            $drill = clone $shipped[$i % count($shipped)];
+            $drill->key = sprintf('own-%d', $i + 1);
+            $drill->name = sprintf('%s, version %d', $drill->name, $i + 1);
+            $coach
+                ->drills()
+                ->forceCreate(
+                    ['id' => (string) Str::ulid(), 'coach_id' => $coach->id] + DrillDefinition::columns($drill),
+                );
+        }
     }
 
     private function session(

@@ -42,6 +42,8 @@ const Greens = later(async () => (await import('../pages/greens/Greens')).Greens
 const Sessions = later(async () => (await import('../pages/sessions/Sessions')).Sessions);
 const RunScreen = later(async () => (await import('../features/drill-run/RunScreen')).RunScreen);
 const CalendarScreen = later(async () => (await import('../pages/calendar/CalendarScreen')).CalendarScreen);
+const More = later(async () => (await import('../pages/more/More')).More);
+const Help = later(async () => (await import('../pages/help/Help')).Help);
 const SessionScreen = later(async () => (await import('./SessionScreen')).SessionScreen);
 const StudentPage = later(async () => (await import('../pages/students/StudentPage')).StudentPage);
 const StudentScreen = later(async () => (await import('../pages/students/StudentForm')).StudentScreen);
@@ -99,7 +101,8 @@ const router = createBrowserRouter([
               { path: 'students', element: <Students /> },
               { path: 'students/new', element: <StudentScreen /> },
               { path: 'students/:id', element: <StudentPage /> },
-              { path: 'students/:id/card', element: <StudentScreen /> },
+              { path: 'students/:id/profile', element: <StudentScreen /> },
+              { path: 'students/:id/card', element: <Navigate to="../profile" relative="path" replace /> },
               { path: 'students/:id/rounds', element: <RoundsPage /> },
               { path: 'students/:id/guess', element: <QuizScreen /> },
               { path: 'students/:id/take-home-card', element: <TakeHomeCardPage /> },
@@ -118,6 +121,8 @@ const router = createBrowserRouter([
               { path: 'green-reading', element: <GreenReadingScreen /> },
               { path: 'sessions', element: <Sessions /> },
               { path: 'settings', element: <Settings /> },
+              { path: 'more', element: <More /> },
+              { path: 'help', element: <Help /> },
               { path: 'sessions/:id/plan', element: <PlanScreen /> },
               { path: 'sessions/:id/checks', element: <ChecksScreen /> },
               { path: 'sessions/:id/checks/:key', element: <CheckScreen /> },

@@ -1,3 +1,4 @@
+import { CalendarDays, Ellipsis, Flag, House, type LucideIcon, Target, UserRound, Waypoints } from 'lucide-react';
 import { Suspense, useEffect, useSyncExternalStore } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
@@ -10,14 +11,29 @@ import { SimulationBar } from '../features/simulation/SimulationBar';
 import { KeySheet } from './KeySheet';
 
 const Bar = styled.header`
-  display: flex; flex-wrap: wrap; align-items: center; gap: 0 ${space.m}; padding: 0 ${space.l}; min-height: 52px;
-  border-bottom: 1.5px solid ${color.rule}; background: ${color.paper};
+  display: flex; align-items: center; gap: 0 ${space.m}; padding: 0 ${space.xl}; min-height: 52px;
+  border-bottom: 1px solid ${color.rule}; background: ${color.paper};
   strong { font: 600 1.45rem ${type.serif}; }
-  nav { display: flex; flex-wrap: wrap; gap: ${space.xs}; margin-left: auto; }
-  nav a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
-  nav a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.ink}; }
-  /* On a phone the drill needs the room; the footpath and the foot of the page lead out of it. */
-  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; nav a { padding: 0 1px; font-size: 0.77rem; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+  nav { display: flex; flex-wrap: wrap; gap: ${space.s}; margin-left: auto; }
+  nav a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 8px; color: ${color.ink}; text-decoration: none; }
+  nav a svg { display: none; }
+  nav a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
+  /* In the hand the places stand at the bottom, where the thumb is. */
+  ${narrow} {
+    position: fixed; left: 0; right: 0; bottom: 0; z-index: 4; padding: 0; border: 0; border-top: 1px solid ${color.rule}; background: ${color.leaf};
+    strong { display: none; }
+    nav { flex: 1; margin: 0; gap: 0; flex-wrap: nowrap; }
+    nav a { flex: 1 1 0; min-width: 0; flex-direction: column; justify-content: center; gap: 2px; min-height: 60px; padding: 0; font-size: 0.8rem; text-align: center; }
+    nav a svg { display: block; }
+    nav a[aria-current] { color: ${color.copper}; box-shadow: none; }
+    nav a[data-laptop] { display: none; }
+    nav a span[data-long] { display: none; }
+  }
+`;
+
+/** Room for the bar of places below the last line. */
+const Body = styled.div`
+  ${narrow} { padding-bottom: 68px; &[data-putting] { padding-bottom: 0; } }
 `;
 
 const Skip = styled.a`
@@ -34,25 +50,33 @@ const Word = styled.div`
 const Foot = styled.footer`
   display: flex; flex-wrap: wrap; justify-content: flex-end; gap: ${space.s}; max-width: 1240px; margin: 0 auto; padding: 0 ${space.m} ${space.m};
   @media print { display: none; }
+  ${narrow} { display: none; }
 `;
 
-const PLACES = [
-  { to: '/', label: 'Today' },
-  { to: '/calendar', label: 'Calendar' },
-  { to: '/students', label: 'Students' },
-  { to: '/greens', label: 'Greens' },
-  { to: '/drills', label: 'Drills' },
-  { to: '/green-reading', label: 'Green reading' },
-  { to: '/sessions', label: 'Sessions' },
-  { to: '/settings', label: 'Settings' },
-] as const;
+interface ShownPlace {
+  to: string;
+  label: string;
+  Icon: LucideIcon;
+  /** Only where there is room: a phone finds it under More. */
+  isOnLaptopOnly?: boolean;
+}
+
+const PLACES: readonly ShownPlace[] = [
+  { to: '/', label: 'Today', Icon: House },
+  { to: '/calendar', label: 'Calendar', Icon: CalendarDays, isOnLaptopOnly: true },
+  { to: '/students', label: 'Students', Icon: UserRound },
+  { to: '/sessions', label: 'Sessions', Icon: Flag, isOnLaptopOnly: true },
+  { to: '/drills', label: 'Drills', Icon: Target },
+  { to: '/green-reading', label: 'Green reading', Icon: Waypoints },
+  { to: '/more', label: 'More', Icon: Ellipsis },
+];
 
 /** What every signed-in screen stands in. */
 export function Shell() {
   useAcceptedEntries();
   const isDrill = useMatch('/sessions/:id/drill/:runId') !== null;
   const isFree = useMatch('/sessions/:id/putt') !== null;
-  const isRolling = isDrill || isFree;
+  const isPutting = isDrill || isFree;
   const { pathname } = useLocation();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new page is read from its top.
   useEffect(() => {
@@ -62,35 +86,69 @@ export function Shell() {
     <>
       <Skip href="#work">Skip to main content</Skip>
       <NewerVersion />
-      <Bar data-rolling={isRolling || undefined}>
-        <strong>Amble</strong>
-        <nav aria-label="Places">
-          {PLACES.map(({ to, label }) => (
-            // A session is no part of their list: its path begins like the list's.
-            <NavLink key={to} to={to} end={to === '/' || to === '/sessions'}>
-              {label}
-            </NavLink>
-          ))}
-        </nav>
-      </Bar>
-      {!isRolling && <NotSent />}
-      <Suspense
-        fallback={
-          <Page>
-            <p>Loading …</p>
-          </Page>
-        }
-      >
-        <Outlet />
-      </Suspense>
-      <SimulationBar />
-      <Foot>
-        <KeySheet />
-      </Foot>
+      <PlaceBar isPutting={isPutting} />
+      {!isPutting && <NotSynced />}
+      <Body data-putting={isPutting || undefined}>
+        <Suspense
+          fallback={
+            <Page>
+              <p>Loading …</p>
+            </Page>
+          }
+        >
+          <Outlet />
+        </Suspense>
+        <SimulationBar />
+        <Foot>
+          <KeySheet />
+        </Foot>
+      </Body>
       <Announcer />
     </>
   );
 }
+
+const PuttingBar = styled(Bar)`
+  ${narrow} { &[data-putting] { display: none; } }
+`;
+
+/** While putting a phone shows the session's own bar instead. */
+function PlaceBar({ isPutting }: { isPutting: boolean }) {
+  return (
+    <PuttingBar data-putting={isPutting || undefined}>
+      <strong>Amble</strong>
+      <nav aria-label="Places">
+        {PLACES.map(({ to, label, Icon, isOnLaptopOnly }) => (
+          // A session is no part of their list: its path begins like the list's.
+          <NavLink
+            key={to}
+            to={to}
+            end={to === '/' || to === '/sessions'}
+            aria-label={label}
+            data-laptop={isOnLaptopOnly || undefined}
+          >
+            <Icon size={22} aria-hidden="true" />
+            <span>
+              {to === '/green-reading' ? (
+                <>
+                  <span data-long>Green reading</span>
+                  <ShortLabel aria-hidden="true">Reading</ShortLabel>
+                </>
+              ) : (
+                label
+              )}
+            </span>
+          </NavLink>
+        ))}
+      </nav>
+    </PuttingBar>
+  );
+}
+
+const ShortLabel = styled.span`
+  display: none;
+  ${narrow} { display: inline; }
+`;
 
 function NewerVersion() {
   const update = useUpdate();
@@ -107,13 +165,14 @@ function NewerVersion() {
 const Quietly = styled.div`
   position: fixed; left: 50%; bottom: 0; transform: translateX(-50%); z-index: 3; pointer-events: none; max-width: 100%; padding: 4px 14px;
   border: 1.5px solid ${color.rule}; border-bottom: 0; border-radius: 6px 6px 0 0; background: ${color.leaf}; font-size: 0.95rem;
+  ${narrow} { bottom: 61px; width: max-content; }
 `;
 
-/** One quiet line for what this device still holds; what is rolled says so beside its own figures. */
-function NotSent() {
+/** One quiet line for what this device still holds; the putting screen says so beside its own figures. */
+function NotSynced() {
   const waiting = usePending().filter(({ refused }) => refused === null).length;
   return waiting === 0 ? null : (
-    <Quietly role="status">{waiting} not synced yet: saved on this device, sent when the server answers.</Quietly>
+    <Quietly role="status">Not synced yet ({waiting}): saved on this device, sent when the server answers.</Quietly>
   );
 }
 

@@ -4,7 +4,7 @@ import { Link as RouterLink } from 'react-router';
 import styled, { css } from 'styled-components';
 import { color, space, touch } from './theme';
 
-type MeasureReport = 'main' | 'plain' | 'bare';
+type ButtonLook = 'main' | 'plain' | 'bare';
 
 const look = {
   main: css`background: ${color.copper}; color: ${color.onCopper}; border-color: ${color.copper};`,
@@ -12,7 +12,7 @@ const look = {
   bare: css`background: transparent; color: ${color.copper}; border-color: transparent; text-decoration: underline; text-underline-offset: 3px;`,
 };
 
-const shape = css<{ $look: MeasureReport }>`
+const shape = css<{ $look: ButtonLook }>`
   display: inline-flex; align-items: center; justify-content: center; gap: ${space.s};
   min-height: ${touch}; padding: 0 18px; border: 1.5px solid; border-radius: 6px;
   font: inherit; font-weight: 700; cursor: pointer; text-decoration: none;
@@ -21,12 +21,12 @@ const shape = css<{ $look: MeasureReport }>`
   &[data-disabled] { opacity: 0.55; cursor: default; }
 `;
 
-const StyledButton = styled(AriaButton)<{ $look: MeasureReport }>`${shape}`;
-const StyledLink = styled(RouterLink)<{ $look: MeasureReport }>`${shape}`;
+const StyledButton = styled(AriaButton)<{ $look: ButtonLook }>`${shape}`;
+const StyledLink = styled(RouterLink)<{ $look: ButtonLook }>`${shape}`;
 
 export interface ActionProps extends ButtonProps {
   /** The one thing to do next is "main"; everything else is plain or bare. */
-  look?: MeasureReport;
+  look?: ButtonLook;
   ref?: Ref<HTMLButtonElement>;
 }
 
@@ -53,7 +53,7 @@ export function ButtonLink({
   to,
   children,
 }: {
-  look?: MeasureReport;
+  look?: ButtonLook;
   to: string;
   children: React.ReactNode;
 }) {

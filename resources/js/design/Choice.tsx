@@ -15,25 +15,33 @@ const group = css`
   & > div { display: flex; flex-wrap: wrap; gap: ${space.s}; }
 `;
 
-const dotted = css`
-  ${chip}
-  justify-content: flex-start;
-  &::before { content: ''; width: 13px; height: 13px; border: 1.5px solid ${color.edge}; border-radius: var(--dot); flex: none; }
-  &[data-selected]::before { background: ${color.copper}; border-color: ${color.copper}; forced-color-adjust: none; }
+/** Few short answers are one control of joined segments; the chosen one is filled. */
+const segments = css`
+  &[data-segments] > div { flex-wrap: nowrap; gap: 0; justify-self: start; max-width: 100%; border: 1.5px solid ${color.edge}; border-radius: 8px; background: ${color.leaf}; }
+  &[data-segments] label { border: 0; border-radius: 0; background: none; box-shadow: none; padding: 0 16px; text-align: center; }
+  &[data-segments] label + label { border-left: 1px solid ${color.edge}; }
+  &[data-segments] label:first-child { border-radius: 6px 0 0 6px; }
+  &[data-segments] label:last-child { border-radius: 0 6px 6px 0; }
+  &[data-segments] label[data-selected] { background: ${color.ink}; color: ${color.paper}; }
+  ${narrow} { &[data-segments] label { padding: 0 10px; } }
 `;
 
 const Radios = styled(RadioGroup)`
   ${group}
+  ${segments}
   min-width: 0;
   ${narrow} {
-    &[data-row] > div { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; gap: 6px; }
-    &[data-row] label { flex: 1 0 auto; justify-content: center; padding: 0 9px; white-space: nowrap; }
-    &[data-row] label::before { display: none; }
+    &[data-row]:not([data-segments]) > div { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; gap: 6px; }
+    &[data-row]:not([data-segments]) label { flex: 1 0 auto; justify-content: center; padding: 0 9px; white-space: nowrap; }
   }
 `;
 const Checks = styled(CheckboxGroup)`${group}`;
-const RadioChip = styled(Radio)`${dotted} --dot: 50%;`;
-const CheckChip = styled(Checkbox)`${dotted} --dot: 3px;`;
+const RadioChip = styled(Radio)`${chip}`;
+const CheckChip = styled(Checkbox)`
+  ${chip}
+  &::before { content: ''; width: 13px; height: 13px; border: 1.5px solid ${color.edge}; border-radius: 3px; flex: none; }
+  &[data-selected]::before { background: ${color.copper}; border-color: ${color.copper}; forced-color-adjust: none; }
+`;
 const FieldMessage = styled(FieldError)`color: ${color.warn}; font-weight: 700; font-size: 0.95rem;`;
 const Hidden = styled(Label)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
 
@@ -66,6 +74,7 @@ export function OneOf<V extends string>({
       validationBehavior="aria"
       orientation="horizontal"
       data-row={isRow || undefined}
+      data-segments={fitsSegments(options) || undefined}
     >
       {isLabelHidden ? <Hidden>{label}</Hidden> : <Label data-label>{label}</Label>}
       <div>
@@ -78,6 +87,15 @@ export function OneOf<V extends string>({
       <FieldMessage>{error}</FieldMessage>
     </Radios>
   );
+}
+
+/** Joined segments hold so many answers, and letters of all of them together, on a narrow phone. */
+const MOST_SEGMENTS = 4;
+const MOST_LETTERS = 40;
+
+function fitsSegments(options: readonly Option<string>[]): boolean {
+  const letters = options.reduce((sum, { label }) => sum + label.length, 0);
+  return options.length >= 2 && options.length <= MOST_SEGMENTS && letters <= MOST_LETTERS;
 }
 
 interface AnyOfProps<V extends string> {

@@ -5,6 +5,7 @@ export { Choose } from './Choose';
 export { Entry, Hint, NoteEntry } from './Entry';
 export { Fold } from './Fold';
 export { InsightCard, MarginWord } from './InsightCard';
+export { List } from './List';
 export {
   Columns,
   Figure,
@@ -26,4 +27,5 @@ export { StrideByWalking } from './StrideByWalking';
 export { Title } from './Title';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
 export { useFaces } from './useFaces';
+export { useFirst } from './useFirst';
 export { useFirstError } from './useFirstError';

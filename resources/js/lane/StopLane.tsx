@@ -24,7 +24,7 @@ interface Touch {
 }
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { &, &[data-close] { max-height: 38vh; } } touch-action: pan-y pinch-zoom; cursor: crosshair; -webkit-touch-callout: none; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { max-height: 46vh; &[data-close] { max-height: 38vh; } } touch-action: pan-y pinch-zoom; cursor: crosshair; -webkit-touch-callout: none; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
   /* The ball just entered rolls to its place, from the ball's end of the lane. */
   [data-rolls] { animation: roll-to-rest 200ms ease-out; }
@@ -109,6 +109,11 @@ export function StopLane(props: StopLaneProps) {
           <OutcomeMark {...mark} scale={1.25} />
         </g>
       ))}
+      {lane.marks.length === 0 && (
+        <text x={MIDDLE} y={lane.height - 10} textAnchor="middle">
+          Tap where the ball stopped
+        </text>
+      )}
       {lane.ghost !== null && (
         <g>
           <line x1={LEFT} x2={RIGHT} y1={lane.ghost.y} y2={lane.ghost.y} stroke={color.copper} strokeWidth={3} />

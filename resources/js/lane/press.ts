@@ -1,4 +1,4 @@
-/** What a hand on the lane means: a touch that rests is a ball, a swipe scrolls, sliding off takes it back. */
+/** What a hand on the lane means: a tap is a ball, a finger held down aims, a swipe scrolls, sliding off cancels. */
 
 export interface Point {
   /** Pixels on the screen. */
@@ -6,16 +6,16 @@ export interface Point {
   y: number;
 }
 
-/** When the finger came down, milliseconds; null for a mouse, which need not rest. */
+/** When the finger came down, milliseconds; null for a mouse, which aims at once. */
 type Since = number | null;
 
 export type Press =
   | { phase: 'none' }
-  /** Down, and not yet known to rest. */
+  /** Down for so short a time that it may still become a swipe. */
   | { phase: 'settling'; at: Point; since: Since }
-  /** Rests: it may be moved to aim, and logs when it is let go. */
+  /** Held down: it may be moved to aim, and logs when it is lifted. */
   | { phase: 'aiming'; at: Point; since: Since }
-  /** Moved off the lane: let go there, nothing is logged. */
+  /** Moved off the lane: lifted there, nothing is logged. */
   | { phase: 'off'; since: Since };
 
 export interface PressState {
@@ -31,12 +31,12 @@ export type PressEvent =
   | { type: 'up'; time: number }
   | { type: 'cancel' };
 
-/** A finger that stays so long rests, milliseconds; a swipe has moved by then. */
+/** A finger that is held down so long aims, milliseconds; a swipe has moved by then. */
 export const REST_MS = 120;
-/** A finger that moves further before it rests is on its way elsewhere, pixels. */
+/** A finger that moves further before it aims is a swipe, pixels. */
 const SWIPE_PX = 9;
-/** A second tap so soon and so near is the same one said twice. */
-const DOUBLE_MS = 380;
+/** A second tap so soon and so near is the same ball. */
+const DOUBLE_MS = 500;
 const DOUBLE_PX = 28;
 
 export const NO_PRESS: PressState = { press: { phase: 'none' }, last: null };
@@ -65,7 +65,7 @@ export function pressed(state: PressState, event: PressEvent): { state: PressSta
     case 'rested':
       return become(press.phase === 'settling' ? { ...press, phase: 'aiming' } : press);
     case 'up':
-      return (press.phase === 'settling' || press.phase === 'aiming') && hasRested(press.since, event.time)
+      return press.phase === 'settling' || press.phase === 'aiming'
         ? {
             state: { press: { phase: 'none' }, last: { at: press.at, time: event.time } },
             logged: press.at,

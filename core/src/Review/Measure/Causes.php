@@ -19,7 +19,7 @@ final class Causes implements Measure
         'strike' => 'strike',
         'luck' => 'luck or surface',
         'start_line' => 'start line',
-        'pace' => 'pace',
+        'pace' => 'distance',
         'read' => 'read',
         'unknown' => 'not known',
     ];

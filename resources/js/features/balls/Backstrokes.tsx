@@ -34,7 +34,8 @@ const Strip = styled.div`
 `;
 
 const Lately = styled.div`
-  display: flex; flex-wrap: wrap; gap: 6px;
+  display: flex; flex-wrap: wrap; align-items: center; gap: 6px;
+  small { font-size: 0.95rem; color: ${color.pencil}; flex: none; }
   button { ${chip} min-width: 56px; padding: 0 8px; font: 700 1.05rem ${type.sans}; white-space: nowrap; }
   ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; } }
 `;
@@ -85,6 +86,7 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   return (
     <Stack $gap="xs">
       <Lately role="group" aria-label="Recent backstrokes">
+        <small aria-hidden="true">Backstroke</small>
         {offered.map((metres) => (
           <ToggleButton
             key={metres}

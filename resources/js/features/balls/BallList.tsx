@@ -61,7 +61,7 @@ function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string, units: Unit
   return [
     [words(putt), lieWords(putt, units)].filter((part) => part !== '').join(', '),
     putt.isWaiting ? 'not synced yet' : '',
-    putt.corrections > 0 ? 'corrected' : '',
+    putt.corrections > 0 ? 'edited' : '',
   ]
     .filter((part) => part !== '')
     .join(' · ');

@@ -14,8 +14,6 @@ const Line = styled.section`
   display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; min-width: 0; padding: 4px 4px 4px 12px;
   border-left: 3px solid ${color.ink}; background: ${color.leaf};
   & > span { font: 600 1.06rem/1.35 ${type.serif}; overflow-wrap: anywhere; }
-  /* In the hand its sentence and Undo stay within the thumb, whatever the page is scrolled to. */
-  ${narrow} { position: sticky; bottom: 0; z-index: 2; box-shadow: 0 -2px 0 ${color.rule}; }
 `;
 
 const More = styled.div`
@@ -63,7 +61,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
   const number = balls.length;
   return (
     <>
-      <Line aria-label="The last ball">
+      <Line aria-label="The last ball" data-last>
         <span role="status">
           Ball {number}: {[words(last), lieWords(last, units)].filter((part) => part !== '').join(', ')}
           {last.isWaiting ? ' (not synced yet)' : ''}
@@ -72,7 +70,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
           <Undo2 size={20} aria-hidden="true" /> Undo
         </Button>
       </Line>
-      <More>
+      <More data-more>
         {logger.task?.asksBackstroke === true && last.backstroke_m === null && last.roll_m !== null && (
           <Chips role="group" aria-label="Add the backstroke">
             <ChipsLabel as="span">No backstroke. Add it</ChipsLabel>

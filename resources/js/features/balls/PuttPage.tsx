@@ -25,6 +25,11 @@ const Work = styled.div`
     & > * { grid-column: 2; }
     & > [data-lane] { grid-column: 1; grid-row: 1 / span 8; }
   }
+  /* In the hand: the lane, the ball it shows, then what the thumb reaches. */
+  ${narrow} {
+    & > [data-lane] { order: 1; } & > [data-last] { order: 2; } & > [data-backstrokes] { order: 3; } & > [data-faces] { order: 4; }
+    & > [data-more] { order: 5; } & > [data-typed] { order: 6; }
+  }
 `;
 
 const Side = styled.aside`
@@ -37,7 +42,11 @@ const Side = styled.aside`
 export const Heading = styled.div`
   display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: 0 ${space.m};
   & > :first-child { min-width: 0; }
-  ${narrow} { button, a { padding: 0 8px; } }
+  ${narrow} {
+    button, a { padding: 0 8px; }
+    /* The session's bar and the chosen station say it already. */
+    &[data-brief] { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
+  }
 `;
 
 export interface PuttPageProps {
@@ -90,12 +99,14 @@ export function PuttPage({
   const close = () => open(null);
   return (
     <Page data-margin>
-      <Stack>
+      <Stack $gap="s">
         {top}
         <Work>
           {task !== null && <QuestionOfBall logger={logger} task={task} place={place} units={units} />}
           {task?.asksBackstroke === true && task.calledBackstroke === null && (
-            <BackstrokeRow logger={logger} offered={offered} units={units} />
+            <div data-backstrokes>
+              <BackstrokeRow logger={logger} offered={offered} units={units} />
+            </div>
           )}
           {task !== null && <SensorLine sensor={sensor} units={units} />}
           {task?.asksLength === true && (
@@ -103,12 +114,16 @@ export function PuttPage({
               <div data-lane>
                 <LaneOfBall logger={logger} task={task} place={place} units={units} puttsHere={puttsHere} />
               </div>
-              <StopFaces logger={logger} task={task} place={place} />
+              <div data-faces>
+                <StopFaces logger={logger} task={task} place={place} />
+              </div>
             </>
           )}
           <LastBall logger={logger} words={words} units={units} drill={drill} backstrokes={offered} />
           {task?.asksLength === true && (
-            <TypedLength logger={logger} task={task} place={place} units={units} sessionId={session.id} />
+            <div data-typed>
+              <TypedLength logger={logger} task={task} place={place} units={units} sessionId={session.id} />
+            </div>
           )}
         </Work>
         {foot}

@@ -37,7 +37,7 @@ export const MARKS: readonly { value: Mark | 'none'; label: string }[] = [
 export const CAUSES: readonly { value: Cause; label: string }[] = [
   { value: 'strike', label: 'Strike' },
   { value: 'start_line', label: 'Start line' },
-  { value: 'pace', label: 'Pace' },
+  { value: 'pace', label: 'Distance' },
   { value: 'read', label: 'Read' },
   { value: 'luck', label: 'Bad luck' },
   { value: 'unknown', label: 'Not known' },

@@ -27,6 +27,7 @@ const Path = styled.nav`
   a[aria-current] svg { transform: scale(1.2); }
   & > a { align-content: center; padding: 0 10px; }
   ${narrow} {
+    &[data-putting] { display: none; }
     padding: 0;
     ol > li > a { padding: 5px 1px 3px; font-size: 0.82rem; }
     small { font-size: 0.72rem; }
@@ -34,6 +35,17 @@ const Path = styled.nav`
   }
   /* Where six do not fit side by side they fold into two rows of three. */
   @media (max-width: 22.4em) { li { flex: 1 1 33%; } li + li::before { display: none; } }
+`;
+
+/** While putting a phone shows this instead of the path: back, where one is, on. */
+const HandBar = styled.nav`
+  display: none;
+  ${narrow} {
+    display: grid; grid-template-columns: auto minmax(0, 1fr) auto; align-items: center; gap: ${space.s}; padding: 0 ${space.s}; min-height: 52px;
+    a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 6px; font-weight: 700; text-decoration: none; }
+    a[data-here] { flex-direction: column; justify-content: center; color: ${color.ink}; font: 600 1.05rem/1.2 ${type.serif}; text-align: center; min-width: 0; }
+    small { font: 400 0.82rem/1.2 ${type.sans}; color: ${color.pencil}; }
+  }
 `;
 
 const Ground = styled.div`
@@ -56,7 +68,17 @@ export function StepPath({ session, at }: { session: Session; at: StepKey }) {
   ]);
   return (
     <Ground>
-      <Path aria-label="Session steps">
+      {at === 'putt' && (
+        <HandBar aria-label="Session">
+          <Link to="/">‹ Today</Link>
+          <Link to={`/sessions/${session.id}/check-in`} data-here>
+            <Name>{session.student?.name ?? 'A session'}</Name>
+            <small>{['Putt, step 4 of 6', facts['green-speed']].filter((part) => part !== '').join(' · green ')}</small>
+          </Link>
+          <Link to={`/sessions/${session.id}/review`}>Review ›</Link>
+        </HandBar>
+      )}
+      <Path aria-label="Session steps" data-putting={at === 'putt' || undefined}>
         {back !== null && (
           <Link to={`/sessions/${session.id}/${back.key}`} aria-label={`Back to ${back.label}`}>
             <ArrowLeft size={22} aria-hidden="true" />

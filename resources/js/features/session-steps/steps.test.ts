@@ -95,7 +95,7 @@ test('each step carries what happened there, and leads on and back', () => {
   expect(factsOf(walked, 12, feet)).toEqual({
     'check-in': 'Ann +2',
     'green-speed': '9.5 ft',
-    stations: '1 post',
+    stations: '1 station',
     putt: '12 balls',
     review: '',
     'wrap-up': 'noted',

@@ -38,7 +38,7 @@ export function factsOf(session: Session, ballCount: number, units: Units): Reco
   return {
     'check-in': student === null ? '' : `${firstName(student.name)}${others === 0 ? '' : ` +${others}`}`,
     'green-speed': reading?.speed_m == null || !session.measurement_is_of_the_day ? '' : units.speed(reading.speed_m),
-    stations: stations.length === 0 ? '' : counted(stations.length, 'post'),
+    stations: stations.length === 0 ? '' : counted(stations.length, 'station'),
     putt: ballCount === 0 ? '' : counted(ballCount, 'ball'),
     review: '',
     'wrap-up': session.ended_at !== null ? 'ended' : session.note_for_next === null ? '' : 'noted',

@@ -7,9 +7,9 @@ import {
   AnyOf,
   Button,
   ButtonLink,
-  color,
   Entry,
   Fold,
+  List,
   Notice,
   OneOf,
   Page,
@@ -21,13 +21,10 @@ import {
   Stack,
   space,
   Title,
+  useFirst,
   wide,
 } from '../../design';
-import { inWords } from '../../lane/drillWords';
 import { EQUIPMENT, type EquipmentKind } from '../../lane/equipment';
-import { StationLane } from '../../lane/StationLane';
-import { drawnStations, sceneryOf } from '../../lane/scenery';
-import { type Units, useUnits } from '../../units/useUnits';
 import { ANYTHING } from './filters';
 
 const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike', 'nerve'] as const;
@@ -61,14 +58,6 @@ const PEOPLE = [
   { value: 'group', label: 'A group' },
 ] as const;
 
-const Lines = styled.ul`
-  list-style: none; margin: 0; padding: 0; display: grid; gap: 0 32px;
-  ${wide} { grid-template-columns: repeat(2, minmax(0, 1fr)); }
-  li { display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; align-content: start; padding: 14px 0; border-bottom: 1px solid ${color.rule}; }
-  a { font-weight: 700; font-size: 1.1rem; min-height: 48px; display: inline-flex; align-items: center; }
-  svg { border-radius: 5px; }
-`;
-
 const Filters = styled.div`
   display: grid; gap: ${space.s} ${space.m}; grid-template-columns: minmax(0, 1fr); align-items: end;
   ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr); }
@@ -78,7 +67,6 @@ const Filters = styled.div`
 /** The drills at hand, by what they train and what is there: time, place, hole, people, kit. */
 export function DrillList() {
   const drills = useDrills();
-  const units = useUnits();
   const [search] = useSearchParams();
   const sessionId = search.get('session');
   const [at, setAt] = useState<AtHand>(ANYTHING);
@@ -175,13 +163,13 @@ export function DrillList() {
         {shownOwn.length > 0 && (
           <Part>
             <h2>My drills</h2>
-            <DrillLines drills={shownOwn} sessionId={sessionId} units={units} />
+            <DrillLines drills={shownOwn} sessionId={sessionId} />
           </Part>
         )}
         {shown.length > 0 && (
           <Part>
             <h2>Built-in drills</h2>
-            <DrillLines drills={shown} sessionId={sessionId} units={units} />
+            <DrillLines drills={shown} sessionId={sessionId} />
           </Part>
         )}
       </Stack>
@@ -193,36 +181,42 @@ interface DrillLinesProps {
   drills: readonly LibraryDrill[];
   /** The session a drill is chosen for; null when only looking. */
   sessionId: string | null;
-  units: Units;
 }
 
-function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
+/** A drill a row: its name, what it trains, its minutes and its equipment. Its picture is on its own page. */
+function DrillLines({ drills, sessionId }: DrillLinesProps) {
+  const { shown, more } = useFirst(drills);
   return (
-    <Lines>
-      {drills.map(({ drill, kit, rule, zones }) => (
-        <li key={drill.key}>
-          <Link to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}>
-            {drill.name}
-          </Link>
-          <StationLane
-            stations={drawnStations(drill)}
-            units={units}
-            scenery={sceneryOf({ drill, rule, zones }, units)}
-            isSmall
-          />
-          <span>{inWords(rule, units)}</span>
-          <QuietText>
-            {[
-              drill.trains?.join(', '),
-              drill.minutes === undefined ? undefined : `${drill.minutes} min`,
-              drill.group === true ? 'group' : undefined,
-              kit.map(({ words }) => words).join(', '),
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-          </QuietText>
-        </li>
-      ))}
-    </Lines>
+    <>
+      <List>
+        {shown.map(({ drill, kit }) => (
+          <li key={drill.key}>
+            <Link
+              to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}
+              aria-label={drill.name}
+            >
+              <strong>{drill.name}</strong>
+              <small>
+                {[
+                  drill.trains?.join(', '),
+                  kit
+                    .slice(0, MOST_PIECES)
+                    .map(({ words }) => words)
+                    .join(', '),
+                  drill.group === true ? 'group' : undefined,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </small>
+            </Link>
+            {drill.minutes !== undefined && <strong>{drill.minutes} min</strong>}
+          </li>
+        ))}
+      </List>
+      {more}
+    </>
   );
 }
+
+/** Pieces of equipment named in a row. */
+const MOST_PIECES = 3;

@@ -16,6 +16,7 @@ import {
   Stack,
   TableFrame,
   Title,
+  useFirst,
   useFirstError,
 } from '../../design';
 import { SURFACES } from '../../features/form-choices/formChoices';
@@ -30,7 +31,9 @@ export function Greens() {
   const [opened, setOpened] = useState<Green | null>(null);
   const [search, setSearch] = useState('');
   const greens = today.data?.greens ?? [];
-  const shown = greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
+  const { shown, more } = useFirst(
+    greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase())),
+  );
   return (
     <Page>
       <Stack $gap="l">
@@ -40,7 +43,7 @@ export function Greens() {
           <SentenceText>No greens yet. Add the green or mat you practise on.</SentenceText>
         )}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-        {greens.length > 8 && <Entry label={`Search ${greens.length}`} value={search} onChange={setSearch} />}
+        {greens.length > 8 && <Entry label={`Search ${greens.length} greens`} value={search} onChange={setSearch} />}
         {shown.length > 0 && (
           <TableFrame>
             <table>
@@ -83,6 +86,7 @@ export function Greens() {
             </table>
           </TableFrame>
         )}
+        {more}
         <GreenForm
           key={opened?.id ?? 'new'}
           green={opened}

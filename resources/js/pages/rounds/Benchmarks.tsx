@@ -169,7 +169,7 @@ function NewBenchmark({ units }: { units: Units }) {
         />
       </Columns>
       <Row>
-        <Button look="main" onPress={submit} isPending={keep.isPending}>
+        <Button onPress={submit} isPending={keep.isPending}>
           Add benchmark
         </Button>
       </Row>

@@ -26,15 +26,13 @@ import { type Units, useUnits } from '../../units/useUnits';
 
 type Purpose = 'target' | 'backstroke';
 
-const PURPOSES: readonly { value: Purpose; label: string }[] = [
-  { value: 'target', label: 'Putt' },
-  { value: 'backstroke', label: 'Measure the backstroke' },
-];
+/** Stands beside the stations: such balls are rolled at none. */
+const MEASURE = { value: 'measure', label: 'Measure the backstroke' } as const;
 
 const NO_QUESTIONS = { asked: [], needs: [] };
 
-/** Free rolling stops at a hole, or wherever it likes. */
-const OPEN_GROUND: Place = {
+/** A putt at a station's hole. */
+const AT_HOLE: Place = {
   target: 'hole',
   canBeHoled: true,
   canStrike: false,
@@ -44,6 +42,9 @@ const OPEN_GROUND: Place = {
   scenery: null,
 };
 
+/** Without a station there is no hole: nothing can be holed. */
+const OPEN_GROUND: Place = { ...AT_HOLE, target: 'none', canBeHoled: false };
+
 /** Free rolling: a run without a rule, from one station or from nowhere in particular. */
 export function PuttStep({ session }: StepProps) {
   const units = useUnits();
@@ -52,7 +53,8 @@ export function PuttStep({ session }: StepProps) {
   const [near, lookNear] = useState<number | null>(null);
   useWakeLock();
   const { logger, station, stations } = rolling;
-  useKeys([...loggerKeys(logger, OPEN_GROUND, null), ...rolling.keys]);
+  const place = station === null ? OPEN_GROUND : AT_HOLE;
+  useKeys([...loggerKeys(logger, place, null), ...rolling.keys]);
   const isGroup = session.group_members.length > 1;
   const nameOf = (id: string | null) => session.group_members.find(({ student }) => student === id)?.name;
   const words = (putt: ShownPutt) =>
@@ -64,13 +66,13 @@ export function PuttStep({ session }: StepProps) {
       logger={logger}
       sensor={rolling.sensor}
       task={rolling.task}
-      place={OPEN_GROUND}
+      place={place}
       puttsHere={rolling.puttsHere}
       words={words}
       drill={null}
       top={
         <>
-          <Heading>
+          <Heading data-brief>
             <Title page={`Putt · ${session.student?.name ?? 'A session'}`}>
               {rolling.purpose === 'backstroke'
                 ? 'Measure the backstroke'
@@ -78,50 +80,37 @@ export function PuttStep({ session }: StepProps) {
                   ? 'Putt without a target'
                   : `From ${units.show(station.length_m, 'station')}`}
             </Title>
-            <Row>
-              <GoOn session={session} />
-              <WhoIsHere
-                session={session}
-                students={today.data?.students ?? []}
-                onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
-              />
-            </Row>
           </Heading>
           <WhatIsMissing session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
           {rolling.task === null && <Notice>No student is here. Choose who putts next.</Notice>}
           <OneOf
-            label="Purpose"
+            label="Station"
             isLabelHidden
             isRow
-            options={PURPOSES}
-            value={rolling.purpose}
-            onChange={rolling.choosePurpose}
+            options={[
+              ...stations.map((each) => ({ value: each.id, label: stationWords(each, units) })),
+              { value: 'open', label: 'No target' },
+              MEASURE,
+            ]}
+            value={rolling.purpose === 'backstroke' ? MEASURE.value : (station?.id ?? 'open')}
+            onChange={(chosen) => {
+              rolling.choosePurpose(chosen === MEASURE.value ? 'backstroke' : 'target');
+              if (chosen !== MEASURE.value) {
+                rolling.choose(chosen);
+              }
+            }}
           />
-          {rolling.purpose === 'target' && stations.length > 0 && (
-            <OneOf
-              label="Station"
-              isLabelHidden
-              isRow
-              options={[
-                ...stations.map((each) => ({ value: each.id, label: stationWords(each, units) })),
-                { value: 'open', label: 'No target' },
-              ]}
-              value={station?.id ?? 'open'}
-              onChange={rolling.choose}
-            />
-          )}
-          {logger.log.waitingCount > 0 && (
-            <QuietText role="status">{logger.log.waitingCount} not synced yet.</QuietText>
-          )}
         </>
       }
       foot={
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/review`}>
-            Review
-          </ButtonLink>
+          {logger.log.waitingCount > 0 && (
+            <QuietText role="status">{logger.log.waitingCount} not synced yet.</QuietText>
+          )}
+          <GoOn session={session} />
+          <ButtonLink to={`/sessions/${session.id}/review`}>Review</ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
           {rolling.purpose === 'target' && stations.length > 1 && (
             <Button onPress={rolling.chooseNext}>Next station</Button>
@@ -131,6 +120,11 @@ export function PuttStep({ session }: StepProps) {
               Putts near {units.show(station.length_m, 'station')}
             </Button>
           )}
+          <WhoIsHere
+            session={session}
+            students={today.data?.students ?? []}
+            onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
+          />
           {near !== null && (
             <NearSheet
               sessionId={session.id}

@@ -77,7 +77,7 @@ function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) 
       <Focuses draft={draft} set={set} error={keep.error} />
       <Faults draft={draft} set={set} />
       <Row>
-        <Button look="main" type="submit" isPending={keep.isPending}>
+        <Button type="submit" isPending={keep.isPending}>
           Save
         </Button>
         {keep.isSuccess && <QuietText role="status">Saved.</QuietText>}

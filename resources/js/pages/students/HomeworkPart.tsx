@@ -55,7 +55,7 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
             <Notice kind="wrong">{answer.error.message}</Notice>
           )}
           <Row>
-            <Button look="main" type="submit" isDisabled={text.trim() === ''} isPending={answer.isPending}>
+            <Button type="submit" isDisabled={text.trim() === ''} isPending={answer.isPending}>
               Send answer
             </Button>
           </Row>

@@ -135,7 +135,7 @@ function AboutForm({ student, kept, book }: { student: Student; kept: StudentPro
       <HowTheyAreTaught form={form} book={book} />
       <WhatMayBeKept form={form} />
       <Row>
-        <Button look="main" type="submit" isPending={form.keep.isPending}>
+        <Button type="submit" isPending={form.keep.isPending}>
           Save details
         </Button>
         {form.keep.isSuccess && <QuietText role="status">Saved.</QuietText>}

@@ -178,7 +178,7 @@ function PutterForm({ student, putter, units, onDone }: PutterFormProps) {
         onChange={(chosen) => setSole(chosen === 'none' ? null : chosen)}
       />
       <Row>
-        <Button look="main" isPending={keep.isPending} onPress={submit}>
+        <Button isPending={keep.isPending} onPress={submit}>
           Save putter
         </Button>
         <Button look="bare" onPress={onDone}>

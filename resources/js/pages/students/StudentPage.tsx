@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import {
   type BallFilter,
   useDrillResults,
@@ -7,10 +7,25 @@ import {
   useSession,
   useStrokeReport,
   useStudentProfile,
+  useToday,
   useTrend,
 } from '../../api/queries';
 import type { Student, StudentProfile, Trend } from '../../api/types';
-import { ButtonLink, Name, Notice, OneOf, Page, Part, QuietText, Row, SentenceText, Stack, Title } from '../../design';
+import {
+  Button,
+  ButtonLink,
+  Name,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  Title,
+} from '../../design';
+import { resumePath } from '../../device/resumeState';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
 import { BACKSTROKE_CUES, HANDS, SURFACES } from '../../features/form-choices/formChoices';
 import { ComparePart } from '../../features/reports/ComparePart';
@@ -18,12 +33,14 @@ import { Insights } from '../../features/reports/Insights';
 import { ReportPart } from '../../features/reports/ReportPart';
 import { TrendPart } from '../../features/reports/TrendPart';
 import { WithStudent } from '../../features/reports/WithStudent';
+import { useStart } from '../../features/session-steps/useStart';
 import { whenOf } from '../../features/stroke/relativeDay';
 import { StrokeSpread } from '../../features/stroke/StrokeSpread';
 import { useUnitsOf } from '../../units/useUnits';
 import { ChecksPart } from './ChecksPart';
 import { CurrentGoalsPart } from './CurrentGoalsPart';
 import { HomeworkPart } from './HomeworkPart';
+import { Overview } from './Overview';
 
 /** One place that answers how a student is doing. */
 export function StudentPage() {
@@ -35,6 +52,7 @@ export function StudentPage() {
 }
 
 const PARTS = [
+  { value: 'overview', label: 'Overview' },
   { value: 'time', label: 'Over time' },
   { value: 'balls', label: 'Balls' },
   { value: 'stroke', label: 'Backstroke' },
@@ -42,7 +60,7 @@ const PARTS = [
   { value: 'checks', label: 'Checks' },
   { value: 'work', label: 'Working on' },
   { value: 'home', label: 'Homework' },
-  { value: 'sessions', label: 'Sessions and drills' },
+  { value: 'sessions', label: 'Drills' },
 ] as const;
 
 type PartKey = (typeof PARTS)[number]['value'];
@@ -50,9 +68,10 @@ type PartKey = (typeof PARTS)[number]['value'];
 function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
   const units = useUnitsOf(student);
   const about = useStudentProfile(student.id);
-  const [search] = useSearchParams();
+  const [search, setSearch] = useSearchParams();
   const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
-  const [part, choose] = useState<PartKey>(asked ?? 'time');
+  const part: PartKey = asked ?? 'overview';
+  const choose = (part: PartKey) => setSearch({ part }, { replace: true });
   const [filter, setFilter] = useState<BallFilter>({});
   const look = useMeasureReport({ student: student.id }, filter, part === 'balls');
   const course = useTrend(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
@@ -68,17 +87,26 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <Name>{student.name}</Name>
           </Title>
           <Row>
-            <ButtonLink to={`/students/${student.id}/rounds`}>Rounds</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/guess`}>Reading quiz</ButtonLink>
             <ButtonLink to={`/students/${student.id}/take-home-card`}>Take-home card</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/card`}>Profile</ButtonLink>
-            <ButtonLink to={`/sessions?student=${student.id}`}>Sessions</ButtonLink>
+            <ButtonLink to="/calendar">Book</ButtonLink>
+            <StartOrContinue student={student} />
           </Row>
         </Row>
-        <QuietText>{factsOf(student, about.data)}</QuietText>
+        <QuietText as="div">
+          {factsOf(student, about.data)}
+          <Row $gap="m">
+            <Link to={`/students/${student.id}/profile`}>Profile</Link>
+            <Link to={`/students/${student.id}/rounds`}>Rounds</Link>
+            <Link to={`/students/${student.id}/guess`}>Reading quiz</Link>
+            <Link to={`/sessions?student=${student.id}`}>Sessions</Link>
+          </Row>
+        </QuietText>
         {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
         <OneOf label="Show" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
         <SurfaceChoice course={course.data} onFilter={setFilter} />
+        {part === 'overview' && course.data !== undefined && (
+          <Overview student={student.id} course={course.data} units={units} />
+        )}
         {part === 'time' && course.data !== undefined && (
           <TrendPart
             course={course.data}
@@ -107,6 +135,23 @@ function Doing({ student, others }: { student: Student; others: readonly Student
       </Stack>
       {notes.length > 0 && <Insights notes={notes} units={units} />}
     </Page>
+  );
+}
+
+/** The session that is open, or a new one. */
+function StartOrContinue({ student }: { student: Student }) {
+  const start = useStart();
+  const open = useToday().data?.sessions.find(
+    ({ student_id, ended_at }) => student_id === student.id && ended_at === null,
+  );
+  return open === undefined ? (
+    <Button look="main" onPress={() => start({ student_id: student.id })}>
+      Start session
+    </Button>
+  ) : (
+    <ButtonLink look="main" to={resumePath(open.id)}>
+      Continue session
+    </ButtonLink>
   );
 }
 

@@ -13,6 +13,7 @@ import {
   Stack,
   TableFrame,
   Title,
+  useFirst,
 } from '../../design';
 
 const LEVEL_WORDS = { new: 'beginner', club: 'club', able: 'able', tournament: 'tournament' } as const;
@@ -27,7 +28,9 @@ export function Students() {
   const putAway = useDelete();
   const [search, setSearch] = useState('');
   const students = today.data?.students ?? [];
-  const shown = students.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
+  const { shown, more } = useFirst(
+    students.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase())),
+  );
   return (
     <Page>
       <Stack $gap="l">
@@ -41,7 +44,7 @@ export function Students() {
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
         {today.isSuccess && students.length === 0 && <SentenceText>No students yet. Add the first one.</SentenceText>}
         {students.length > FEW && (
-          <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />
+          <Entry label={`Search ${students.length} students`} value={search} onChange={setSearch} />
         )}
         {shown.length > 0 && (
           <TableFrame>
@@ -99,6 +102,7 @@ export function Students() {
             </table>
           </TableFrame>
         )}
+        {more}
       </Stack>
     </Page>
   );

@@ -67,9 +67,7 @@ function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardS
             Take-home card for <Name>{student.name}</Name>
           </Title>
           <Row>
-            <Button look="main" onPress={() => window.print()}>
-              Print
-            </Button>
+            <Button onPress={() => window.print()}>Print</Button>
             <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
           </Row>
         </Row>

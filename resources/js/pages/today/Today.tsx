@@ -1,204 +1,165 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import styled from 'styled-components';
+import { Link } from 'react-router';
 import { decodeTime } from 'ulid';
-import { lastNote, startSession, useCalendarWeek, usePrefetchSessions, useToday } from '../../api/queries';
-import type { Green, SessionSummary, Student, Today as TodayData } from '../../api/types';
+import { lastNote, useCalendarWeek, usePrefetchSessions, useToday } from '../../api/queries';
+import type { SessionSummary, Student, Today as TodayData } from '../../api/types';
 import {
   Button,
   ButtonLink,
-  color,
   Entry,
+  List,
   Name,
   Notice,
-  narrow,
   Page,
   Part,
   QuietText,
   Row,
   SentenceText,
   Stack,
-  space,
   Title,
-  type,
-  wide,
 } from '../../design';
 import { resumePath } from '../../device/resumeState';
+import { useStart } from '../../features/session-steps/useStart';
 import { StartSimulation } from '../../features/simulation/StartSimulation';
 import { clock, day, isoDay } from '../../units/dates';
-import { greenWords } from '../../units/reading';
-import { useUnits } from '../../units/useUnits';
-
-const Two = styled.div`
-  display: grid; gap: ${space.xl}; align-items: start;
-  ${wide} { grid-template-columns: minmax(0, 1.8fr) minmax(260px, 1fr); }
-`;
-
-const Lines = styled.ul`
-  list-style: none; margin: 0; padding: 0;
-  li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 4px ${space.m}; align-items: center; padding: 8px 0; border-bottom: 1px solid ${color.rule}; }
-  ${narrow} { li > div { justify-content: flex-end; } }
-  strong { overflow-wrap: anywhere; }
-  em { font: italic 400 1rem/1.4 ${type.serif}; color: ${color.pencil}; }
-`;
 
 /** So many are in sight; with more, a few letters find the one wanted. */
-const FEW = 8;
+const FEW = 6;
 
-/** Today: who comes, which green, what was left to do. */
+/** The lessons of the day, what needs an answer, and a session started without a lesson. */
 export function Today() {
   const today = useToday();
-  const navigate = useNavigate();
-  const begin = (studentId: string | null) =>
-    void navigate(`/sessions/${startSession({ student_id: studentId })}/arrive`);
   usePrefetchSessions((today.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
   const date = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-  if (today.data === undefined) {
-    return <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Loading …</p>}</Page>;
-  }
-  const { students, greens, sessions, questions, past_retention: past } = today.data;
-  const open = sessions.filter((session) => session.ended_at === null);
   return (
     <Page>
-      <Row style={{ justifyContent: 'space-between' }}>
-        <Title page="Today">{date}</Title>
-        <Row $gap="s">
-          <StartSimulation drill={null} label="Try a simulated session" />
-          <Button look="main" onPress={() => begin(null)}>
-            Start a session
-          </Button>
-        </Row>
-      </Row>
-      <Two>
-        <Stack $gap="l">
-          <TodaysSessions students={students} sessions={sessions} />
-          <AboutStudents
-            title="Questions from home"
-            lines={questions.map(({ student_id, text }) => ({ student_id, says: text }))}
-            students={students}
-            act="Answer"
-            place="?part=home"
-          />
-          <AboutStudents title="Records past their date" lines={past} students={students} act="Profile" place="/card" />
-          {open.length > 0 && <OpenSessions sessions={open} today={today.data} />}
-          <WhoComes students={students} sessions={sessions} onStart={begin} />
-        </Stack>
-        <Part>
-          <h2>Greens</h2>
-          {greens.length === 0 ? (
-            <SentenceText>The greens and mats you use will be here, each with its last speed.</SentenceText>
-          ) : (
-            <GreenLines greens={greens.slice(0, FEW)} />
-          )}
-          <Row>
-            <ButtonLink to="/greens">{greens.length === 0 ? 'Add a green' : 'All greens'}</ButtonLink>
-          </Row>
-        </Part>
-      </Two>
+      <Stack $gap="l">
+        <div>
+          <QuietText>{date}</QuietText>
+          <Title page="Today">Today</Title>
+        </div>
+        {today.data !== undefined ? (
+          <Day today={today.data} />
+        ) : today.isError ? (
+          <Notice kind="wrong">{today.error.message}</Notice>
+        ) : (
+          <p>Loading …</p>
+        )}
+      </Stack>
     </Page>
   );
 }
 
-/** Who comes today by time, with what was noted for it. */
-function TodaysSessions({ students, sessions }: Pick<TodayData, 'students' | 'sessions'>) {
-  const today = isoDay(new Date());
-  const items = useCalendarWeek(today, 1).data?.items.filter(({ day: on }) => on === today) ?? [];
-  const navigate = useNavigate();
-  return items.length === 0 ? null : (
-    <Part>
-      <h2>Today</h2>
-      <Lines>
-        {items.map(({ booking, time, wall, clashes }) => (
-          <li key={`${booking.id} ${wall}`}>
-            <span>
-              <strong>
-                {time} <Name>{students.find(({ id }) => id === booking.student_id)?.name ?? booking.name}</Name>
-              </strong>
-              , {booking.minutes} min{booking.place === null ? '' : `, ${booking.place}`}
-              <br />
-              {clashes.length > 0 && <QuietText as="span">{clashes.join(' ')} </QuietText>}
-              <em>{lastNote(booking.student_id, sessions) ?? booking.note}</em>
-            </span>
-            <Button
-              aria-label={`Start with ${booking.name}`}
-              onPress={() =>
-                void navigate(
-                  `/sessions/${startSession({ student_id: booking.student_id, green_id: booking.green_id, minutes: booking.minutes })}/arrive`,
-                )
-              }
-            >
-              Start
-            </Button>
-          </li>
-        ))}
-      </Lines>
-    </Part>
+function Day({ today }: { today: TodayData }) {
+  const { students, sessions, questions, past_retention: past } = today;
+  const open = sessions.filter(({ ended_at }) => ended_at === null).map(({ student_id }) => student_id);
+  return (
+    <>
+      <Lessons today={today} />
+      <Waiting
+        lines={questions.map(({ student_id, text }) => ({ student_id, says: `Asks: ${text}` }))}
+        past={past}
+        students={students}
+      />
+      <Students students={students} sessions={sessions} open={open} />
+    </>
   );
 }
 
-interface AboutStudentsProps {
-  title: string;
-  lines: TodayData['past_retention'];
-  students: readonly Student[];
-  act: string;
-  /** Of a student's places, the one where it is seen to. */
-  place: string;
+/** Open sessions, then the lessons of the day by time; a lesson whose session is open is there once. */
+function Lessons({ today }: { today: TodayData }) {
+  const { students, greens, sessions } = today;
+  const day = isoDay(new Date());
+  const [isAll, showAll] = useState(false);
+  const items = useCalendarWeek(day, 1).data?.items.filter((item) => item.day === day) ?? [];
+  const start = useStart();
+  const open = sessions.filter(({ ended_at }) => ended_at === null);
+  const shown = isAll ? open : open.slice(0, FEW);
+  const isOpen = (student: string | null) => student !== null && open.some(({ student_id }) => student_id === student);
+  const coming = items.filter(({ booking }) => !isOpen(booking.student_id));
+  const nameOf = (student: string | null) => students.find(({ id }) => id === student)?.name;
+  return shown.length + coming.length === 0 ? null : (
+    <List aria-label="Lessons of today">
+      {shown.map((session, index) => (
+        <li key={session.id} data-now>
+          <span>
+            <strong>
+              <Name>{nameOf(session.student_id) ?? 'No student chosen yet'}</Name>
+            </strong>
+            <small>
+              <Name>{greens.find(({ id }) => id === session.green_id)?.name ?? 'no green yet'}</Name>, since{' '}
+              {sinceWords(session.started_at)}
+              {session.purpose !== null && ` · ${session.purpose}`}
+            </small>
+          </span>
+          <ButtonLink look={index === 0 ? 'main' : 'plain'} to={resumePath(session.id)}>
+            Continue
+          </ButtonLink>
+        </li>
+      ))}
+      {shown.length < open.length && (
+        <li>
+          <Button onPress={() => showAll(true)}>All {open.length} that are open</Button>
+        </li>
+      )}
+      {coming.map(({ booking, time, wall, clashes }, index) => (
+        <li key={`${booking.id} ${wall}`}>
+          <span>
+            <strong>
+              {time} <Name>{nameOf(booking.student_id) ?? booking.name}</Name>
+            </strong>{' '}
+            {booking.minutes} min
+            <small>
+              {[booking.place, lastNote(booking.student_id, sessions) ?? booking.note, ...clashes]
+                .filter((part) => part != null && part !== '')
+                .join(' · ')}
+            </small>
+          </span>
+          <Button
+            look={index === 0 && open.length === 0 ? 'main' : 'plain'}
+            aria-label={`Start with ${booking.name}`}
+            onPress={() =>
+              start({ student_id: booking.student_id, green_id: booking.green_id, minutes: booking.minutes })
+            }
+          >
+            Start
+          </Button>
+        </li>
+      ))}
+    </List>
+  );
 }
 
-/** What waits for the coach, a student a line; nothing where nothing does. */
-function AboutStudents({ title, lines, students, act, place }: AboutStudentsProps) {
-  return lines.length === 0 ? null : (
+interface WaitingProps {
+  lines: TodayData['past_retention'];
+  past: TodayData['past_retention'];
+  students: readonly Student[];
+}
+
+/** What needs an answer of the coach, a student a line; nothing where nothing does. */
+function Waiting({ lines, past, students }: WaitingProps) {
+  const all = [
+    ...lines.map((line) => ({ ...line, act: 'Answer', place: '?part=home' })),
+    ...past.map((line) => ({ ...line, act: 'Profile', place: '/profile' })),
+  ];
+  return all.length === 0 ? null : (
     <Part>
-      <h2>{title}</h2>
-      <Lines>
-        {lines.map(({ student_id, says }) => (
-          <li key={student_id}>
+      <h2>Waiting for you</h2>
+      <List>
+        {all.map(({ student_id, says, act, place }) => (
+          <li key={`${student_id} ${act}`}>
             <span>
               <strong>
                 <Name>{students.find(({ id }) => id === student_id)?.name ?? 'Student'}</Name>
               </strong>
-              <br />
-              <em>{says}</em>
+              <small>{says}</small>
             </span>
-            <ButtonLink to={`/students/${student_id}${place}`}>{act}</ButtonLink>
-          </li>
-        ))}
-      </Lines>
-    </Part>
-  );
-}
-
-function OpenSessions({ sessions, today }: { sessions: SessionSummary[]; today: TodayData }) {
-  const [isAll, showAll] = useState(false);
-  const shown = isAll ? sessions : sessions.slice(0, FEW);
-  return (
-    <Part>
-      <h2>In progress</h2>
-      <Lines>
-        {shown.map((session) => (
-          <li key={session.id}>
-            <span>
-              <strong>
-                <Name>
-                  {today.students.find((student) => student.id === session.student_id)?.name ?? 'No student chosen yet'}
-                </Name>
-              </strong>
-              <br />
-              <Name>{today.greens.find((green) => green.id === session.green_id)?.name ?? 'no green yet'}</Name>, since{' '}
-              {sinceWords(session.started_at)}
-              {session.purpose !== null && <em> · {session.purpose}</em>}
-            </span>
-            <ButtonLink look="main" to={resumePath(session.id)}>
-              Continue
+            <ButtonLink look="bare" to={`/students/${student_id}${place}`}>
+              {act}
             </ButtonLink>
           </li>
         ))}
-      </Lines>
-      {shown.length < sessions.length && (
-        <Row>
-          <Button onPress={() => showAll(true)}>All {sessions.length} that are open</Button>
-        </Row>
-      )}
+      </List>
     </Part>
   );
 }
@@ -208,42 +169,55 @@ function sinceWords(iso: string): string {
   return isToday ? clock(iso) : `${day(iso)}, ${clock(iso)}`;
 }
 
-interface WhoComesProps {
-  students: Student[];
-  sessions: SessionSummary[];
-  onStart: (studentId: string) => void;
-}
-
-function WhoComes({ students, sessions, onStart }: WhoComesProps) {
+/** A session without a lesson: a few letters of the name, or one of those who came lately. */
+function Students({
+  students,
+  sessions,
+  open,
+}: Pick<TodayData, 'students' | 'sessions'> & { open: readonly (string | null)[] }) {
   const [search, setSearch] = useState('');
+  const start = useStart();
   const words = search.trim().toLowerCase();
-  // Whoever came lately, or was only just added, comes first.
+  // The students who came lately, or were just added, come first.
   const sorted = [...students].sort((a, b) => lately(b.id, sessions) - lately(a.id, sessions));
-  const shown =
-    words === '' ? sorted.slice(0, FEW) : sorted.filter(({ name }) => name.toLowerCase().includes(words)).slice(0, FEW);
+  // One whose session is open stands above, with Continue.
+  const shown = sorted
+    .filter(({ id, name }) => (words === '' ? !open.includes(id) : name.toLowerCase().includes(words)))
+    .slice(0, FEW);
   return (
     <Part>
       <h2>Students</h2>
       {students.length === 0 && (
         <SentenceText>Your students appear here. Add the first one, then start a session with them.</SentenceText>
       )}
-      {students.length > FEW && <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />}
-      {shown.length > 0 && (
-        <Lines>
-          {shown.map((student) => (
-            <StudentLine key={student.id} student={student} sessions={sessions} onStart={() => onStart(student.id)} />
-          ))}
-        </Lines>
+      {students.length > FEW && (
+        <Entry label={`Search ${students.length} students`} value={search} onChange={setSearch} />
       )}
-      {students.length > 0 && shown.length === 0 && <QuietText>No student with that name.</QuietText>}
+      {shown.length > 0 && (
+        <List>
+          {shown.map((student) => (
+            <StudentLine
+              key={student.id}
+              student={student}
+              sessions={sessions}
+              onStart={() => start({ student_id: student.id })}
+            />
+          ))}
+        </List>
+      )}
+      {words !== '' && shown.length === 0 && <QuietText>No student with that name.</QuietText>}
       <Row>
-        <ButtonLink to="/students/new">Add a student</ButtonLink>
+        <ButtonLink look={students.length === 0 ? 'main' : 'plain'} to="/students/new">
+          Add a student
+        </ButtonLink>
+        <Button onPress={() => start({ student_id: null })}>Start a session</Button>
+        <StartSimulation drill={null} label="Try a simulated session" />
       </Row>
     </Part>
   );
 }
 
-/** When somebody last came, or was added: an id says when it was made. Unix milliseconds. */
+/** When a student last came, or was added: an id says when it was made. Unix milliseconds. */
 function lately(id: string, sessions: readonly SessionSummary[]): number {
   const last = sessions.find(({ student_id }) => student_id === id);
   return Math.max(decodeTime(id), last === undefined ? 0 : Date.parse(last.started_at));
@@ -255,65 +229,28 @@ interface StudentLineProps {
   onStart: () => void;
 }
 
-/** Somebody of the bench; who is on the green already is gone on with, not begun with again. */
+/** A student; one with an open session is continued, not started again. */
 function StudentLine({ student, sessions, onStart }: StudentLineProps) {
   const own = sessions.filter(({ student_id }) => student_id === student.id);
   const last = own.find(({ ended_at }) => ended_at !== null);
   const open = own.find(({ ended_at }) => ended_at === null);
+  const state =
+    open !== undefined ? 'in a session' : last === undefined ? 'first session' : `last session ${day(last.started_at)}`;
   return (
     <li>
-      <span>
+      <Link to={`/students/${student.id}`}>
         <strong>
           <Name>{student.name}</Name>
-        </strong>{' '}
-        <span>
-          {open !== undefined
-            ? 'in a session'
-            : last === undefined
-              ? 'first session'
-              : `last session ${day(last.started_at)}`}
-        </span>
-        {last?.note_for_next != null && (
-          <>
-            <br />
-            <em>{last.note_for_next}</em>
-          </>
-        )}
-      </span>
-      <Row>
-        {last !== undefined && (
-          <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
-            Sessions
-          </ButtonLink>
-        )}
-        {open === undefined ? (
-          <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
-            Start
-          </Button>
-        ) : (
-          <ButtonLink to={resumePath(open.id)}>Continue</ButtonLink>
-        )}
-      </Row>
+        </strong>
+        <small>{last?.note_for_next == null ? state : `${state} · ${last.note_for_next}`}</small>
+      </Link>
+      {open === undefined ? (
+        <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
+          Start
+        </Button>
+      ) : (
+        <ButtonLink to={resumePath(open.id)}>Continue</ButtonLink>
+      )}
     </li>
-  );
-}
-
-function GreenLines({ greens }: { greens: Green[] }) {
-  const units = useUnits();
-  return (
-    <Lines>
-      {greens.map((green) => (
-        <li key={green.id}>
-          <span>
-            <strong>
-              <Name>{green.name}</Name>
-            </strong>
-            <br />
-            <QuietText as="span">{greenWords(green)}</QuietText>
-          </span>
-          <strong>{green.reading?.speed_m == null ? '–' : units.speed(green.reading.speed_m)}</strong>
-        </li>
-      ))}
-    </Lines>
   );
 }
