@@ -36,7 +36,10 @@ test('a session answers its questions beside the balls; a length is picked by it
   const lane = page.getByRole('img', { name: /balls on one lane/ });
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
-  const titles = await page.locator('section > h3').filter({ hasText: /\?$/ }).allTextContents();
+  const titles = await page
+    .locator('section > h3')
+    .filter({ hasText: /^(Distance control|Start line|Green reading|Feel|Backstroke|Causes of misses|Holed)$/ })
+    .allTextContents();
   expect(titles[0]).toBe('Distance control');
   expect(titles.at(-1)).toBe('Holed');
   await expect(page.getByText(/misses were on the low side/).first()).toBeVisible();

@@ -57,7 +57,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await walkTo(page, 'Green speed');
   await choose(page, 'Method', 'Ramp');
   await enter(page, 'Out, roll 1', '10');
-  await enter(page, 'There, roll 2', '10 ft 2');
+  await enter(page, 'Out, roll 2', '10 ft 2');
   await expect(page.getByText('the figure appears when the server answers', { exact: false })).toBeVisible();
   await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
@@ -168,6 +168,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   await openDemo(page);
   const measure = async (student: string, rolls: string) => {
     await page.getByRole('button', { name: `Start a session with ${student}` }).click();
+    await walkTo(page, 'Check-in');
     await chooseGreen(page, 'Slipway green');
     await walkTo(page, 'Green speed');
     await choose(page, 'Method', 'Ramp');

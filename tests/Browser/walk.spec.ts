@@ -93,7 +93,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
 
 async function measureByRamp(page: Page): Promise<void> {
   for (const [roll, text] of ['9 ft 10', '9\' 9"', '10'].entries()) {
-    await enter(page, `There, roll ${roll + 1}`, text);
+    await enter(page, `Out, roll ${roll + 1}`, text);
   }
   await expect(page.getByText(/One direction only, so not a level figure/)).toBeVisible();
   for (const [roll, text] of ['10 ft 2', '10 ft 1', '10 ft 3'].entries()) {

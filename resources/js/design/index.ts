@@ -9,6 +9,7 @@ export { List } from './List';
 export {
   Columns,
   Figure,
+  Head,
   Page,
   Part,
   QuietText,

@@ -20,6 +20,11 @@ export const Row = styled.div<{ $gap?: keyof typeof space }>`
   display: flex; flex-wrap: wrap; gap: ${({ $gap = 's' }) => space[$gap]}; align-items: center;
 `;
 
+/** A screen's title with its main action beside it, in view without scrolling. */
+export const Head = styled.div`
+  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: ${space.s} ${space.m};
+`;
+
 /** Two equal columns where there is room for them. */
 export const Columns = styled.div`
   display: grid; gap: ${space.l}; grid-template-columns: repeat(auto-fit, minmax(min(100%, 260px), 1fr)); align-items: start;

@@ -15,7 +15,7 @@ import type { Units } from '../../units/useUnits';
 
 /** Why a ball stopped, in the order of how often it is needed. */
 export const STOPS: readonly { value: Stop; label: string }[] = [
-  { value: 'free', label: 'Rolled freely' },
+  { value: 'free', label: 'Free roll' },
   { value: 'holed', label: 'Holed' },
   { value: 'edge', label: 'At the edge' },
   { value: 'rod', label: 'At a rod' },

@@ -1,7 +1,7 @@
 import { Fold, Page, QuietText, SentenceText, Stack, Title } from '../../design';
-import { GUIDE } from './guide';
+import GUIDE from './guide.json';
 
-/** How each step works. */
+/** How each step works. `scripts/guide.mjs` writes docs/guide.md from the same texts. */
 export function Help() {
   return (
     <Page>

@@ -75,8 +75,8 @@ interface SpreadProps extends StepProps {
 }
 
 const VIEWS = [
-  { value: 'balls', label: 'The balls' },
-  { value: 'stroke', label: 'The stroke' },
+  { value: 'stroke', label: 'Backstroke' },
+  { value: 'balls', label: 'Distance and direction' },
 ] as const;
 
 function Spread({ session, student, whose }: SpreadProps) {
@@ -108,6 +108,9 @@ function Spread({ session, student, whose }: SpreadProps) {
             {[when.date, session.green?.name].filter(Boolean).join(', ')} ·{' '}
             <Link to={`/students/${student.id}`}>all sessions</Link>
           </QuietText>
+          <ButtonLink look="main" to={`/sessions/${session.id}/wrap-up`}>
+            Wrap-up
+          </ButtonLink>
         </Row>
         {whose}
         <OneOf
@@ -148,11 +151,6 @@ function Spread({ session, student, whose }: SpreadProps) {
         <Day report={report} when={when} />
         <Measures report={report} when={when} />
         <FoundInSession session={session} units={units} />
-        <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/wrap-up`}>
-            Wrap-up
-          </ButtonLink>
-        </Row>
       </Stack>
       {notes.length > 0 && <Insights notes={notes} units={units} onDismiss={log.dismissInsight} />}
     </Page>

@@ -61,6 +61,14 @@ export function CheckInStep({ session }: StepProps) {
             </>
           )}
         </Title>
+        <Row>
+          <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
+            Start putting
+          </ButtonLink>
+          <ButtonLink to={`/sessions/${session.id}/green-speed`}>Green speed</ButtonLink>
+          <ButtonLink to={`/sessions/${session.id}/plan`}>Plan</ButtonLink>
+          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>}
+        </Row>
         <OutboxNotices log={log} words={() => ''} />
         {session.student !== null && <RemindersPart student={session.student.id} lastNote={session.last_note} />}
         {isWalk ? (
@@ -68,16 +76,6 @@ export function CheckInStep({ session }: StepProps) {
         ) : (
           <WhoAndWhere session={session} />
         )}
-        <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/green-speed`}>
-            Green speed
-          </ButtonLink>
-          {session.measurement_is_of_the_day && (
-            <ButtonLink to={`/sessions/${session.id}/stations`}>Stations</ButtonLink>
-          )}
-          <ButtonLink to={`/sessions/${session.id}/plan`}>{session.plan === null ? 'Plan' : 'Plan'}</ButtonLink>
-          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>}
-        </Row>
         <HowLong session={session} />
         <Part>
           <h2>Conditions</h2>

@@ -11,6 +11,7 @@ import {
   Columns,
   Entry,
   Figure,
+  Head,
   InsightCard,
   MarginWord,
   Name,
@@ -19,7 +20,6 @@ import {
   Page,
   Part,
   QuietText,
-  Row,
   SentenceText,
   Stack,
   Title,
@@ -78,9 +78,14 @@ function Measured({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack>
-        <Title page={`Green speed · ${session.green?.name ?? ''}`}>
-          How fast is <Name>{session.green?.name}</Name>?
-        </Title>
+        <Head>
+          <Title page={`Green speed · ${session.green?.name ?? ''}`}>
+            How fast is <Name>{session.green?.name}</Name>?
+          </Title>
+          <ButtonLink look="main" to={`/sessions/${session.id}/stations`}>
+            Continue to Stations
+          </ButtonLink>
+        </Head>
         <OutboxNotices log={log} words={() => ''} isSaidAtField={isOfReading} />
         <TwoReadings session={session} onChoose={log.chooseReading} units={units} />
         <OneOf label="Method" isLabelHidden isRow options={METHODS} value={reading.method} onChange={reading.choose} />
@@ -104,11 +109,6 @@ function Measured({ session }: StepProps) {
             <Result session={session} reading={reading} units={units} />
           </>
         )}
-        <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/stations`}>
-            Continue to Stations
-          </ButtonLink>
-        </Row>
       </Stack>
       <InsightCard notes={[]}>
         {(reading.isOwn ? session.own_measurement?.warnings : [])?.map((warning) => (

@@ -9,6 +9,7 @@ import {
   ButtonLink,
   Columns,
   Entry,
+  Head,
   InsightCard,
   MarginWord,
   Page,
@@ -43,15 +44,17 @@ export function StationsStep({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Stations · ${session.student?.name ?? 'A session'}`}>Stations</Title>
+        <Head>
+          <Title page={`Stations · ${session.student?.name ?? 'A session'}`}>Stations</Title>
+          <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
+            Start putting
+          </ButtonLink>
+        </Head>
         <OutboxNotices log={log} words={() => ''} />
         <StationLane stations={stations} units={units} />
         <SetBefore session={session} units={units} onAdd={(station) => void log.setStation(station)} />
         <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
-            Start putting
-          </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
           <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>
         </Row>

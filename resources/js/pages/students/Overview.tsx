@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useComparison, useCurrentGoals } from '../../api/queries';
 import type { ComparedRow, Trend, TrendChart } from '../../api/types';
-import { color, Name, narrow, OneOf, QuietText, SentenceText, Stack, space } from '../../design';
+import { color, Head, Name, narrow, OneOf, QuietText, SentenceText, Stack, space } from '../../design';
 import { figureWords, intervalWords } from '../../features/drill-results/figures';
 import { inWords } from '../../lane/drillWords';
 import { daysAfter, isoDay } from '../../units/dates';
@@ -49,10 +49,6 @@ const Questions = styled.ul`
     a > :nth-child(3) { grid-column: 1; grid-row: 2; } a > :nth-child(4) { grid-column: 2; grid-row: 2; }
     a > :nth-child(5) { grid-column: 3; grid-row: 1 / span 2; align-self: center; }
   }
-`;
-
-const Head = styled.div`
-  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: ${space.s} ${space.m};
 `;
 
 /** The last day of an earlier period, and what the choice is called. */
