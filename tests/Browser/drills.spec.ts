@@ -149,7 +149,7 @@ test('the call comes before the result', async ({ page }) => {
   await choose(page, 'Call before looking', 'Past');
   await touchLane(page, 0.5);
   await expect(page.getByText(/^Ball 1: .*called past/)).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Sessions' })).not.toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Past' })).not.toBeChecked();
 });
 
 test('a drill of one’s own: drawn while it is made, contradictions refused in words, kept and rolled', async ({

@@ -74,7 +74,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await expectNoSidewaysScroll(page);
   // The same set in another drill, which keeps its own rule.
   await goWithin(page, `/sessions/${session}/drills/round-the-hole`);
-  await choose(page, 'Lengths', `${name}: 4, 6, 8 steps`);
+  await choose(page, 'Lengths', `${name}: 4, 6, 8 paces`);
   await expect(page.getByRole('cell', { name: '6 steps', exact: true })).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(5);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -180,7 +180,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await third.getByLabel('How many').fill('1');
   await page.getByText('Progression', { exact: true }).click();
   await page.getByRole('button', { name: 'Add a level' }).click();
-  await page.getByLabel('Edit').fill('Further out');
+  await page.getByLabel('Change', { exact: true }).fill('Further out');
   await expect(page.getByText('A level must change something', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Lengths, separated by commas').fill('15, 20, 25');
   await expect(page.getByText('The drill cannot run like this', { exact: false })).toHaveCount(0);

@@ -58,7 +58,7 @@ test('a session answers its questions beside the balls; a length is picked by it
   await expectAccessible(page);
   expect(await download(page, 'Export figures (CSV)')).toContain('Distance control,Short or long?,of_length');
 
-  await choose(page, 'Side of the spread', 'Backstroke');
+  await choose(page, 'Figures of', 'Backstroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('radio', { name: 'Backstroke' })).toBeChecked();

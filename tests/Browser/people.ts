@@ -93,6 +93,7 @@ export async function takeBack(page: Page, backstroke: string): Promise<void> {
 export async function startDrill(page: Page, name: string, group: readonly string[] = []): Promise<void> {
   const session = sessionOf(page);
   await goWithin(page, `/drills?session=${session}`);
+  await page.getByLabel('Search by name').fill(name);
   await page.getByRole('link', { name, exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Where to stand and walk' })).toBeVisible();
   const others = page.getByRole('button', { name: 'Other students' });

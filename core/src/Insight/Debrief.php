@@ -20,7 +20,7 @@ final readonly class Debrief
         'start' => ['start_average', 'start_through'],
         'reads' => ['low_side', 'read_share'],
     ];
-    private const AXES = ['pace' => 'Pace', 'start' => 'Start line', 'reads' => 'Reads'];
+    private const AXES = ['pace' => 'Distance', 'start' => 'Start line', 'reads' => 'Reads'];
 
     /** A week, where the coach says nothing else: a day between two. */
     public const DAYS_AT_HOME = 3;

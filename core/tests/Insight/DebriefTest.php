@@ -43,7 +43,7 @@ final class DebriefTest extends TestCase
         $debrief = Debrief::of($look, $notes, PuttingSkill::Pace, ['Short ladder on the mat', 12, 'mat-steps']);
 
         self::assertCount(3, $debrief->axes);
-        self::assertMatchesRegularExpression('/^Pace: .*\.$/', $debrief->axes[0]);
+        self::assertMatchesRegularExpression('/^Distance: .*\.$/', $debrief->axes[0]);
         self::assertMatchesRegularExpression('/^Start line: .*\.$/', $debrief->axes[1]);
         self::assertMatchesRegularExpression('/^Reads: .*\.$/', $debrief->axes[2]);
         self::assertSame('Take it back a little further.', $debrief->workOn);
@@ -53,7 +53,7 @@ final class DebriefTest extends TestCase
         );
         self::assertSame('Putts stay {0.400 m} short. Check that first, then the pace.', $debrief->next);
         self::assertStringEndsWith(
-            "To work on: Take it back a little further.\nAt home: Steps on the mat, 12 balls, 3 days a week.",
+            "To work on: Take it back a little further.\nHomework: Short ladder on the mat, 12 balls, 3 days a week.",
             $debrief->forStudent(),
         );
     }

@@ -823,7 +823,7 @@ final class HabitsTest extends TestCase
         self::assertStringNotContainsString('alike', $one->seen);
         self::assertStringContainsString('A longer backstroke', (string) $one->try);
         $long = self::notes($balls(1.25, 1.25))['pace.habit'];
-        self::assertStringContainsString('rolling 1.2', (string) $long->try);
+        self::assertStringContainsString('may roll 1.2', (string) $long->try);
         self::assertStringContainsString('A shorter backstroke', (string) $long->otherWay);
         self::assertStringContainsString(
             'Long putts finish longer',

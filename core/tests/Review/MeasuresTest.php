@@ -501,7 +501,7 @@ final class MeasuresTest extends PropertyTestCase
             BallFixtures::one(3.0),
         ];
         self::assertSame(
-            'Of 3 misses with a cause: 2 read, 1 pace.',
+            'Of 3 misses with a cause: 2 read, 1 distance.',
             Causes::of(BallFixtures::asked($balls))?->sentence,
         );
         self::assertStringContainsString(

@@ -25,7 +25,7 @@ test.each<[Partial<BallMeasurement & Remarks>, string]>([
   [{ backstroke_m: null, roll_m: null, stop: 'unseen', seen: { gate: 'left' } }, 'left of the line'],
   [{ seen: { side_m: -0.3048, held: true }, cause: 'read' }, '10 in back, 17 ft 6 in, 1 ft left, why: read, held'],
   [{ backstroke_m: null, roll_m: null, stop: 'unseen', seen: { hit: true }, mark: 'doubt' }, 'hit it, not committed'],
-  [{ seen: { call: 'long', putts_to_finish: 2 } }, '10 in back, 17 ft 6 in, called long, holed out in 2'],
+  [{ seen: { call: 'long', putts_to_finish: 2 } }, '10 in back, 17 ft 6 in, called past, holed out in 2'],
   [
     { stop: 'ball', run_on_m: 0.3048 },
     '10 in back, at least 17 ft 6 in, would have run on 1 ft, stopped by another ball',

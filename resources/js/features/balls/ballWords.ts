@@ -128,7 +128,7 @@ export function ballWords(ball: BallMeasurement & Partial<Remarks & BallOwner>, 
       : STOP_WORDS[ball.stop],
     seen.dropped == null ? null : seen.dropped === true ? 'holed out' : 'not holed',
     gap === null ? null : `then ${units.show(gap, 'roll')} apart`,
-    call === null ? null : `called ${call}`,
+    call === null ? null : `called ${(CALLS.find(({ value }) => value === call)?.label ?? String(call)).toLowerCase()}`,
     out === null ? null : `holed out in ${out}`,
     ball.cause == null
       ? null

@@ -114,7 +114,7 @@ function Spread({ session, student, whose }: SpreadProps) {
         </Row>
         {whose}
         <OneOf
-          label="Side of the spread"
+          label="Figures of"
           isLabelHidden
           isRow
           options={VIEWS}
