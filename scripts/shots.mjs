@@ -49,7 +49,7 @@ async function findAgain(page, session) {
       await page.getByText(new RegExp(`^Ball ${ball + 1}:`)).waitFor();
     }
     await page.getByRole('heading', { name: 'Result' }).waitFor();
-    await page.getByRole('heading', { name: 'Was the pace right?' }).waitFor();
+    await page.getByRole('heading', { name: 'How close did they finish?' }).waitFor();
   }
   await page.evaluate(() => scrollTo(0, 0));
 }

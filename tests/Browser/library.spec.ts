@@ -51,7 +51,7 @@ test('a student treated gently sees what was done and no score', async ({ page }
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
   }
   await expect(page.getByText('6 balls rolled', { exact: false })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Distance control' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'How close did they finish?' })).toBeVisible();
   await expect(page.getByText(/\d of \d passed/)).toHaveCount(0);
 });
 

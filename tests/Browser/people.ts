@@ -54,11 +54,19 @@ export async function chooseGreen(page: Page, green: string): Promise<void> {
     .not.toBeNull();
 }
 
+/** Goes to a place that stands under More. */
+export async function openMore(page: Page, place: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'More' }).click();
+  await page.getByRole('main').getByRole('link', { name: place, exact: true }).click();
+}
+
 export async function walkTo(page: Page, step: string): Promise<void> {
-  await page
-    .getByRole('navigation', { name: 'Session steps' })
-    .getByRole('list')
+  const path = page.getByRole('navigation', { name: 'Session steps' }).getByRole('list');
+  // While putting, a phone has the session's bar instead of the path.
+  const bar = page.getByRole('navigation', { name: 'Session', exact: true });
+  await path
     .getByRole('link', { name: step })
+    .or(bar.getByRole('link', { name: step }))
     .click();
 }
 

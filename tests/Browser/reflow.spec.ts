@@ -99,14 +99,14 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(/^Ball \d+:/)).toBeVisible();
   const last = (await page.getByText(/^Ball \d+:/).textContent()) ?? '';
-  await page.keyboard.press('.');
+  await page.keyboard.press('?');
   const sheet = page.getByRole('dialog', { name: 'Keyboard shortcuts' });
   await expect(sheet.getByRole('row', { name: 'u undo the last ball' })).toBeVisible();
   await expect(sheet.getByRole('row', { name: '> next step: Review' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto('/settings');
   await page.getByRole('radiogroup', { name: 'Single-letter shortcuts while putting' }).getByText('Off').click();
-  await page.keyboard.press('.');
+  await page.keyboard.press('?');
   await expect(sheet.getByRole('row', { name: '? this list' })).toBeVisible();
   await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(last)).toBeVisible();
@@ -123,11 +123,11 @@ test('what was put away is found under Settings and comes back; past sessions ar
   await page.getByRole('button', { name: `Start a session with ${name}` }).click();
   await startDrill(page, 'Six putts before a round');
   await page.goto('/students');
-  const find = page.getByLabel(/^Find one of/);
+  const find = page.getByLabel(/^Search \d+ students/);
   if (await find.isVisible()) {
     await find.fill(name);
   }
-  await page.getByRole('button', { name: `Put ${name} away` }).click();
+  await page.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(0);
   await page.goto('/settings');
   await page.getByRole('button', { name: `Restore ${name}` }).click();

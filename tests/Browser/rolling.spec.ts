@@ -232,7 +232,7 @@ test('a drill by keys alone', async ({ page }, { project }) => {
       await expect(page.getByText('of 1 passed', { exact: false })).toBeVisible();
       await press('s', 'h');
       await expect(page.getByText('of 2 passed', { exact: false })).toBeVisible();
-      await press('.');
+      await press('?');
       await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
       await press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -5,6 +5,7 @@ import {
   expectAccessible,
   expectNoSidewaysScroll,
   openDemo,
+  openMore,
   startWith,
   startWithSomebodyNew,
   walkTo,
@@ -23,12 +24,11 @@ async function signUp(page: Page, name: string, email: string): Promise<void> {
 test('a new coach finds empty screens that say what will be here', async ({ page }) => {
   await signUp(page, 'Brid Aldane', 'brid@example.test');
   await expect(page.getByText('Your students appear here.', { exact: false })).toBeVisible();
-  await expect(page.getByText('The greens and mats you use will be here', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Students' }).click();
   await expect(page.getByText('No students yet.', { exact: false })).toBeVisible();
-  await page.getByRole('link', { name: 'Greens', exact: true }).click();
-  await expect(page.getByText('None yet.', { exact: false })).toBeVisible();
+  await openMore(page, 'Greens');
+  await expect(page.getByText('No greens yet.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: 'Start a session' }).click();
   await expect(page.getByRole('heading', { name: 'Check-in' })).toBeVisible();
@@ -37,7 +37,7 @@ test('a new coach finds empty screens that say what will be here', async ({ page
   await walkTo(page, 'Review');
   await expect(page.getByRole('heading', { name: 'No student chosen' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Settings' }).click();
+  await openMore(page, 'Settings');
   await page.getByRole('button', { name: 'Sign out' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
@@ -84,7 +84,7 @@ test('signing in with the wrong password says so at the field and keeps the addr
 
 test('a coach who works in metres, or in paces, meets them everywhere', async ({ page }) => {
   await signUp(page, 'Cass Ferrin', 'cass@example.test');
-  await page.getByRole('link', { name: 'Settings' }).click();
+  await openMore(page, 'Settings');
   await choose(page, 'Units', 'Steps and feet');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('To work in steps, measure your step first.')).toBeVisible();
@@ -95,10 +95,10 @@ test('a coach who works in metres, or in paces, meets them everywhere', async ({
   await page.getByRole('button', { name: 'Start a session' }).click();
   await walkTo(page, 'Stations');
   await enter(page, 'Distance from the target', '7 paces 1 ft');
-  await expect(page.getByRole('rowheader', { name: '7 paces and a foot' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: '7 steps and a foot' })).toBeVisible();
 
   const session = page.url();
-  await page.getByRole('link', { name: 'Settings' }).click();
+  await openMore(page, 'Settings');
   await choose(page, 'Units', 'Metres');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Saved.')).toBeVisible();

@@ -72,7 +72,7 @@ test('only what stopped inside the ring is putted out, and both counts are told'
   await touchLane(page, 0.5);
   await page.getByRole('group', { name: 'Putts to hole out' }).getByRole('button', { name: '2' }).click();
   await expect(page.getByText(/^Ball 2: .*out in 2/)).toBeVisible();
-  await expect(page.getByText('Of 1 putted out, 0 went in with the next', { exact: false })).toBeVisible();
+  await expect(page.getByText('Of 1 putted out, the next putt holed 0', { exact: false })).toBeVisible();
 });
 
 test('a gate that steps says how wide it is now', async ({ page }) => {

@@ -173,7 +173,7 @@ test('a forgotten password is mended by the link that was sent; a used one says 
   await expect(page.getByText('The password must be at least 10 letters long.')).toBeVisible();
   await page.getByLabel('New password').fill('another long one');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/^It is set/)).toBeVisible();
+  await expect(page.getByText(/^The new password is set/)).toBeVisible();
   await page.goto(address.pathname + address.search);
   await page.getByLabel('New password').fill('a third long one');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -246,8 +246,8 @@ test('records go out as a file and are taken in again; a student is erased by na
   await page.getByRole('button', { name: 'Import records' }).click();
   await (await chooser).setFiles(file);
   await expect(page.getByText(/^This file adds 1 student, .* exist already/)).toBeVisible();
-  await page.getByRole('button', { name: 'Import' }).click();
-  await expect(page.getByText(/^Taken in: 1 student/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(page.getByText(/^Imported: 1 student/)).toBeVisible();
   await page.goto('/students');
   await expect(page.getByText(gone?.name ?? 'nobody').first()).toBeVisible();
 });

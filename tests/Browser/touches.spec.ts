@@ -29,7 +29,7 @@ const BY_TOUCH: Record<string, (page: Page) => Promise<void>> = {
   hit: (page) => choose(page, 'Result', 'Hit it'),
   contact: (page) => choose(page, 'Contact with the small target', 'Full hit'),
   strike: (page) => choose(page, 'Strike', 'Middle'),
-  held: (page) => choose(page, 'Finish', 'Finish held'),
+  held: (page) => choose(page, 'Finish', 'Held'),
   level: (page) => choose(page, 'Level where it stopped (1 is the ball’s level)', '1'),
   gap_m: async (page) => {
     await page.getByLabel('Gap between the balls').fill('1');

@@ -5,6 +5,7 @@ import {
   expectAccessible,
   expectNoSidewaysScroll,
   openDemo,
+  openMore,
   takeBack,
   touchLane,
   walkTo,
@@ -34,7 +35,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText(name)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Greens', exact: true }).click();
+  await openMore(page, 'Greens');
   await page.getByLabel('Name', { exact: true }).fill(`Upper lawn ${info.project.name}`);
   await look();
   await page.getByRole('button', { name: 'Add this green' }).click();
@@ -156,7 +157,7 @@ async function rollByTouch(page: Page): Promise<void> {
 
 test('an evening screen and a sheet of keys are accessible too', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('link', { name: 'Settings' }).click();
+  await openMore(page, 'Settings');
   await choose(page, 'Theme', 'Dark');
   await expectAccessible(page);
   const today = (await ask(page, 'GET', 'today')) as {

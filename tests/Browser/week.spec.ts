@@ -29,16 +29,16 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   await expect(visits.filter({ hasText: '10:15' })).toContainText('It overlaps with Ilse Varnholt.');
   await visits
     .filter({ hasText: '10:15' })
-    .getByRole('button', { name: /falls out/ })
+    .getByRole('button', { name: /cancel the lesson/ })
     .click();
   await expect(visits.filter({ hasText: '10:15' })).toHaveCount(0);
   // The time is free, and may be offered to whoever waits, where there is an address.
   await expect(page.getByText(/, 10:15 has become free\./)).toBeVisible();
-  const waiting = page.getByRole('button', { name: /^Offer it to / });
+  const waiting = page.getByRole('button', { name: /^Offer to / });
   await waiting.click();
   await expect(page.getByText('This student’s profile has no email address.')).toBeVisible();
   const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
-  const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer it to ', '');
+  const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer to ', '');
   const id = today.students.find((each) => each.name === name)?.id;
   await ask(page, 'PUT', `students/${id}/profile`, { email: 'mara@example.org' });
   await waiting.click();
@@ -49,7 +49,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
 
   // Who waits is given a time by typing it.
   await page.getByRole('button', { name: 'Schedule' }).click();
-  await page.getByRole('textbox', { name: 'Light' }).fill('24/12');
+  await page.getByRole('textbox', { name: 'Day' }).fill('24/12');
   await page.getByLabel('Time', { exact: true }).fill('9:30');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Waiting list' })).toHaveCount(0);

@@ -147,7 +147,7 @@ final class PlanTest extends TestCase
     public function testTheEndIsDraftedFromWhatHappenedAndGoesOnThePocketCard(): void
     {
         self::assertStringNotContainsString(
-            'Pace: ',
+            'Distance: ',
             $this->getJson($this->path('debrief'))->assertOk()->json('debrief.for_student'),
         );
         $this->putJson($this->path('green-speed'), [
@@ -171,7 +171,7 @@ final class PlanTest extends TestCase
         );
         $this->postJson($this->path('events'), ['events' => $balls])->assertOk();
         $debrief = $this->getJson($this->path('debrief'))->assertOk();
-        self::assertStringContainsString('Pace: ', $debrief->json('debrief.for_student'));
+        self::assertStringContainsString('Distance: ', $debrief->json('debrief.for_student'));
         self::assertStringContainsString('short', $debrief->json('debrief.for_student'));
         self::assertStringContainsString('Start line: ', $debrief->json('debrief.for_student'));
         self::assertStringContainsString('balls, 3 days a week.', $debrief->json('debrief.home_task'));

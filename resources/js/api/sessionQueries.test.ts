@@ -33,7 +33,7 @@ vi.mock('./api', async (original) => ({
   ...(await original<object>()),
   request: async (method: string, path: string) => {
     device.asked.push(`${method} ${path}`);
-    const answer = device.answers[path.split('.')[0] ?? ''];
+    const answer = device.answers[path.split('?')[0] ?? ''];
     if (answer instanceof Error) {
       throw answer;
     }

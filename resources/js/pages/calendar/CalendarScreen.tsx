@@ -240,7 +240,7 @@ function MailMessage({ booking, offered = null }: { booking: Booking; offered?: 
       <Button
         look="bare"
         isPending={letter.isPending}
-        aria-label={offered === null ? `Email ${booking.name}` : `Offer it to ${booking.name}`}
+        aria-label={offered === null ? `Email ${booking.name}` : `Offer to ${booking.name}`}
         onPress={() => letter.mutate({ id: booking.id, offered })}
       >
         {offered === null ? 'Email' : 'Offer'}

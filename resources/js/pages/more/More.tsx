@@ -20,7 +20,7 @@ export function More() {
         <List>
           {PLACES.map(({ to, label, about }) => (
             <li key={to}>
-              <Link to={to}>
+              <Link to={to} aria-label={label}>
                 <strong>{label}</strong>
                 <small>{about}</small>
               </Link>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import {
   type BallFilter,
@@ -70,8 +70,13 @@ function Doing({ student, others }: { student: Student; others: readonly Student
   const about = useStudentProfile(student.id);
   const [search, setSearch] = useSearchParams();
   const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
-  const part: PartKey = asked ?? 'overview';
-  const choose = (part: PartKey) => setSearch({ part }, { replace: true });
+  // Chosen at once; the address follows, so that a link to a part opens it.
+  const [part, setPart] = useState<PartKey>(asked ?? 'overview');
+  useEffect(() => setPart(asked ?? 'overview'), [asked]);
+  const choose = (next: PartKey) => {
+    setPart(next);
+    setSearch({ part: next }, { replace: true });
+  };
   const [filter, setFilter] = useState<BallFilter>({});
   const look = useMeasureReport({ student: student.id }, filter, part === 'balls');
   const course = useTrend(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
