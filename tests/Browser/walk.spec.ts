@@ -170,7 +170,7 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
   await page.goto(`/sessions/${own?.id}/putt`);
   // What is still arriving moves the foot of the page, and a press there would be lost.
   await expect(page.locator('svg[role="img"]').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
+  await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
