@@ -220,6 +220,6 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
   await goWithin(page, `/sessions/${session}/review`);
-  await page.getByText('Green reading').first().click();
+  await page.getByRole('main').getByText('Green reading').first().click();
   await expect(page.getByText('Judged right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

@@ -15,9 +15,12 @@ import {
   Title,
   useFirst,
 } from '../../design';
+import { BACKSTROKE_CUES, LEVELS } from '../../features/form-choices/formChoices';
 
-const LEVEL_WORDS = { new: 'beginner', club: 'club', able: 'able', tournament: 'tournament' } as const;
-const SCHOOL_WORDS = { rule: 'by the rule', foot: 'by shoe', eye: 'by eye' } as const;
+/** The label of a choice, within a line. */
+function wordOf(choices: readonly { value: string; label: string }[], value: string): string {
+  return (choices.find((choice) => choice.value === value)?.label ?? value).toLowerCase();
+}
 
 /** With more than these a few letters find the one wanted. */
 const FEW = 8;
@@ -78,8 +81,8 @@ export function Students() {
                       </Link>
                     </th>
                     <td data-wide>{student.hand}</td>
-                    <td data-wide>{LEVEL_WORDS[student.level]}</td>
-                    <td data-wide>{SCHOOL_WORDS[student.school]}</td>
+                    <td data-wide>{wordOf(LEVELS, student.level)}</td>
+                    <td data-wide>{wordOf(BACKSTROKE_CUES, student.school)}</td>
                     <td data-wide>{student.putter ?? 'not noted'}</td>
                     <td>
                       <Row>
