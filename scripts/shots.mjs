@@ -73,7 +73,7 @@ async function guessOne(page, _session, students) {
   for (let step = 0; step < 4; step += 1) {
     await page.keyboard.press('ArrowRight');
   }
-  await page.getByRole('button', { name: 'Putt' }).click();
+  await page.getByRole('button', { name: 'Check' }).click();
   await page.getByRole('button', { name: 'Next' }).waitFor();
   await page.waitForTimeout(1200);
 }
