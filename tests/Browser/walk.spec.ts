@@ -79,7 +79,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   for (let i = 0; i < 12; ++i) {
     await page.keyboard.press('ArrowRight');
   }
-  await expect(page.getByText(/If the green speed were/)).toBeVisible();
+  await expect(page.getByText(/For a green speed of/)).toBeVisible();
   await expect(twelve).not.toHaveText(before ?? '');
   // Nobody measured where the shoe stands: no putter-head figure is told as one of the shoe.
   await expect(page.getByRole('radiogroup', { name: 'Shown as' })).toHaveCount(0);

@@ -98,6 +98,8 @@ final class HabitsTest extends TestCase
         $notes = [];
         foreach (Rules::all() as $rule) {
             $note = $rule->note($facts);
+            // A per cent sign doubled for a format that the text never goes through.
+            self::assertStringNotContainsString('%%', json_encode($note, JSON_THROW_ON_ERROR));
             if ($note !== null && !in_array($note->key, self::STATE, true)) {
                 $notes[$note->key] = $note;
             }

@@ -16,7 +16,7 @@ const Bar = styled.header`
   strong { font: 600 1.45rem ${type.serif}; }
   nav { display: flex; flex-wrap: wrap; gap: ${space.s}; margin-left: auto; }
   nav a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 8px; color: ${color.ink}; text-decoration: none; }
-  nav a svg { display: none; }
+  nav a svg, nav a span[data-short] { display: none; }
   nav a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
   /* In the hand the places stand at the bottom, where the thumb is. */
   ${narrow} {
@@ -28,6 +28,8 @@ const Bar = styled.header`
     nav a[aria-current] { color: ${color.copper}; box-shadow: none; }
     nav a[data-laptop] { display: none; }
     nav a span[data-long] { display: none; }
+    nav a span[data-short] { display: inline; }
+    &[data-putting] { display: none; }
   }
 `;
 
@@ -56,6 +58,8 @@ const Foot = styled.footer`
 interface ShownPlace {
   to: string;
   label: string;
+  /** Where a phone has no room for the label. */
+  short?: string;
   Icon: LucideIcon;
   /** Only where there is room: a phone finds it under More. */
   isOnLaptopOnly?: boolean;
@@ -67,7 +71,7 @@ const PLACES: readonly ShownPlace[] = [
   { to: '/students', label: 'Students', Icon: UserRound },
   { to: '/sessions', label: 'Sessions', Icon: Flag, isOnLaptopOnly: true },
   { to: '/drills', label: 'Drills', Icon: Target },
-  { to: '/green-reading', label: 'Green reading', Icon: Waypoints },
+  { to: '/green-reading', label: 'Green reading', short: 'Reading', Icon: Waypoints },
   { to: '/more', label: 'More', Icon: Ellipsis },
 ];
 
@@ -108,17 +112,13 @@ export function Shell() {
   );
 }
 
-const PuttingBar = styled(Bar)`
-  ${narrow} { &[data-putting] { display: none; } }
-`;
-
 /** While putting a phone shows the session's own bar instead. */
 function PlaceBar({ isPutting }: { isPutting: boolean }) {
   return (
-    <PuttingBar data-putting={isPutting || undefined}>
+    <Bar data-putting={isPutting || undefined}>
       <strong>Amble</strong>
       <nav aria-label="Places">
-        {PLACES.map(({ to, label, Icon, isOnLaptopOnly }) => (
+        {PLACES.map(({ to, label, short, Icon, isOnLaptopOnly }) => (
           // A session is no part of their list: its path begins like the list's.
           <NavLink
             key={to}
@@ -128,27 +128,14 @@ function PlaceBar({ isPutting }: { isPutting: boolean }) {
             data-laptop={isOnLaptopOnly || undefined}
           >
             <Icon size={22} aria-hidden="true" />
-            <span>
-              {to === '/green-reading' ? (
-                <>
-                  <span data-long>Green reading</span>
-                  <ShortLabel aria-hidden="true">Reading</ShortLabel>
-                </>
-              ) : (
-                label
-              )}
-            </span>
+            <span data-long>{label}</span>
+            <span data-short>{short ?? label}</span>
           </NavLink>
         ))}
       </nav>
-    </PuttingBar>
+    </Bar>
   );
 }
-
-const ShortLabel = styled.span`
-  display: none;
-  ${narrow} { display: inline; }
-`;
 
 function NewerVersion() {
   const update = useUpdate();

@@ -9,6 +9,11 @@ export interface Option<V extends string> {
   label: string;
 }
 
+/** What a choice is called; the value itself where it is none of them. */
+export function labelOf(options: readonly Option<string>[], value: string): string {
+  return options.find((option) => option.value === value)?.label ?? value;
+}
+
 const group = css`
   display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.xs};
   & > [data-label] { font-weight: 700; font-size: 0.95rem; }

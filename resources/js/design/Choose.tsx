@@ -7,7 +7,7 @@ import { Entry } from './Entry';
 import { Row, Stack } from './layout';
 import { space } from './theme';
 
-const DrillResults = styled.div`
+const SearchField = styled.div`
   display: grid; gap: ${space.s}; max-width: 420px;
 `;
 
@@ -43,9 +43,9 @@ export function Choose({ label, options, value, onChange, newLabel, newForm, err
         <OneOf label={label} options={withChosen} value={value} onChange={onChange} error={error} />
       )}
       {search !== null && (
-        <DrillResults>
+        <SearchField>
           <Entry label={`Search: ${label.toLowerCase()}`} value={search} onChange={setSearch} autoFocus />
-        </DrillResults>
+        </SearchField>
       )}
       {isNew ? (
         newForm(() => setNew(false))

@@ -54,7 +54,7 @@ export function InsightCard<Note extends InsightRow>({
           <p>{note.evidence}</p>
           {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
           {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
-          {note.refuted_by !== null && <p>How to check it: {lowerFirst(note.refuted_by)}</p>}
+          {note.refuted_by !== null && <p>What would disprove it: {lowerFirst(note.refuted_by)}</p>}
           {evidenceOf?.(note)}
           {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
         </Pencil>

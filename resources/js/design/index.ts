@@ -1,6 +1,6 @@
 export { Button, ButtonLink } from './Button';
 export { chip } from './Chip';
-export { AnyOf, OneOf, type Option } from './Choice';
+export { AnyOf, labelOf, OneOf, type Option } from './Choice';
 export { Choose } from './Choose';
 export { Entry, Hint, NoteEntry } from './Entry';
 export { Fold } from './Fold';

@@ -58,8 +58,8 @@ final class ChangeMarkerExplains implements Rule
                     : 'Wait a few sessions before you change the stroke.',
                 otherWay: null,
                 refutedBy: $stile->kind === 'putter'
-                    ? 'Ten putts with the earlier putter: see whether they start the same way.'
-                    : 'Three more sessions: see whether starts return.',
+                    ? 'Ten putts with the earlier putter that start the same way.'
+                    : 'Three more sessions that start as before.',
                 school: null,
                 balls: (new ForStartLine())->of($since->balls),
                 instead: ['start.side'],

@@ -46,7 +46,7 @@ final class Compensation implements Rule
             stamp: sprintf('%+.0f', rad2deg($split->aimBias)),
             try: 'Do not correct only one. Square the aim and let the stroke follow in the same session, with a gate to see both.',
             otherWay: 'Some coaches leave a pair alone that has worked for years: the note on the profile decides.',
-            refutedBy: 'Check the aim again: it comes out square.',
+            refutedBy: 'Aim checks that come out square.',
             school: null,
             balls: [],
             instead: ['start.side'],

@@ -63,7 +63,7 @@ final class FinishHeldMatters implements Rule
                 default => 'Every step of the routine, on every ball. After a skipped step, step off and start again.',
             },
             otherWay: null,
-            refutedBy: 'Twenty of each: see whether they finish the same.',
+            refutedBy: 'Twenty of each that finish the same.',
         );
     }
 }

@@ -32,7 +32,7 @@ final class GoodStartsNotHoled implements Rule
                 stamp: (string) (int) round(5.0 * $row->value),
                 try: 'Leave the start line alone. Work on distance first, then on the read.',
                 otherWay: null,
-                refutedBy: 'The same putt within 10 %% of its distance: see whether it drops.',
+                refutedBy: 'The same putt within 10 % of its distance, and holed.',
             );
     }
 }

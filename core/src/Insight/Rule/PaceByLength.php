@@ -50,7 +50,7 @@ final class PaceByLength implements Rule
                 ? 'Make the backstroke longer for longer putts, at the same tempo. Long putts are often only hit harder.'
                 : 'Use the backstroke of the curve on long putts; the through-swing tends to quicken.',
             otherWay: null,
-            refutedBy: 'The same lengths shuffled: see whether all finish the same.',
+            refutedBy: 'The same lengths shuffled, all finishing the same.',
         );
     }
 

@@ -40,7 +40,7 @@ final class TempoDrift implements Rule
                 ? 'Rehearse with the eyes on the target until the long one feels as unhurried as the short one.'
                 : 'Use the metronome at the student’s own tempo, shortest length first; the backstroke gives the distance.',
             otherWay: 'Some coaches let the tempo follow the length: then the backstroke curve holds for that tempo only.',
-            refutedBy: 'Tap the tempo at three lengths: all come out the same.',
+            refutedBy: 'The same tempo at three lengths.',
         );
     }
 }

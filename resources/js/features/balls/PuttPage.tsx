@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import type { ObservationType, RunProgress, Session } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
-import { narrow, Page, Stack, space, type, wide } from '../../design';
+import { Head, narrow, Page, Stack, space, type, wide } from '../../design';
 import type { Units } from '../../units/useUnits';
 import type { Sensor } from '../sensors/useSensor';
 import { BackstrokeRow, offeredBackstrokes } from './Backstrokes';
@@ -39,8 +39,8 @@ const Side = styled.aside`
 `;
 
 /** The heading, and what is rarely touched beside it. */
-export const Heading = styled.div`
-  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: 0 ${space.m};
+export const Heading = styled(Head)`
+  gap: 0 ${space.m};
   & > :first-child { min-width: 0; }
   ${narrow} {
     button, a { padding: 0 8px; }

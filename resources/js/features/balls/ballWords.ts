@@ -10,6 +10,7 @@ import {
   type Stop,
 } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
+import { labelOf } from '../../design';
 import { OUTCOMES } from '../../lane/OutcomeMark';
 import type { Units } from '../../units/useUnits';
 
@@ -128,7 +129,7 @@ export function ballWords(ball: BallMeasurement & Partial<Remarks & BallOwner>, 
       : STOP_WORDS[ball.stop],
     seen.dropped == null ? null : seen.dropped === true ? 'holed out' : 'not holed',
     gap === null ? null : `then ${units.show(gap, 'roll')} apart`,
-    call === null ? null : `called ${(CALLS.find(({ value }) => value === call)?.label ?? String(call)).toLowerCase()}`,
+    call === null ? null : `called ${labelOf(CALLS, String(call)).toLowerCase()}`,
     out === null ? null : `holed out in ${out}`,
     ball.cause == null
       ? null

@@ -9,6 +9,7 @@ import {
   color,
   Entry,
   Fold,
+  Head,
   InsightCard,
   MarginWord,
   Notice,
@@ -71,10 +72,10 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
   return (
     <Page data-margin>
       <Stack>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`${kind.question} · ${session.student?.name ?? 'A session'}`}>{kind.question}</Title>
           <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
-        </Row>
+        </Head>
         <OutboxNotices log={log} words={() => ''} />
         <WhoIsChecked who={who} />
         {who.student === null ? (

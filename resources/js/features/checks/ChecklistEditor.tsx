@@ -17,6 +17,7 @@ import {
   ButtonLink,
   color,
   Entry,
+  Head,
   Notice,
   OneOf,
   Page,
@@ -78,10 +79,10 @@ function EditorOf({ id, card }: { id: string; card: Checklist | undefined }) {
   return (
     <Page>
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={card?.title ?? 'New checklist'}>{card?.title ?? 'New checklist'}</Title>
           <ButtonLink to="/checklists">All checklists</ButtonLink>
-        </Row>
+        </Head>
         {error !== null && <Notice kind="wrong">{error.message}</Notice>}
         <Entry
           label="Name"

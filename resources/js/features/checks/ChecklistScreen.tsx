@@ -3,7 +3,20 @@ import styled from 'styled-components';
 import { useStudentChecks } from '../../api/queries';
 import type { Checklist, ChecklistAnswer, ChecklistReport, PointAnswer, Session } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
-import { ButtonLink, color, Entry, Notice, OneOf, Page, QuietText, Row, Stack, space, Title, wide } from '../../design';
+import {
+  ButtonLink,
+  color,
+  Entry,
+  Head,
+  Notice,
+  OneOf,
+  Page,
+  QuietText,
+  Stack,
+  space,
+  Title,
+  wide,
+} from '../../design';
 import { day } from '../../units/dates';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import { FromCatalogue, OfSession } from './CheckOfSession';
@@ -41,10 +54,10 @@ function CardOf({ session, card }: { session: Session; card: Checklist }) {
   return (
     <Page>
       <Stack>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`${card.title} · ${session.student?.name ?? 'A session'}`}>{card.title}</Title>
           <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
-        </Row>
+        </Head>
         <OutboxNotices log={log} words={() => ''} />
         <WhoIsChecked who={who} />
         {who.student === null && <Notice>Choose the student in Check-in first. A check belongs to a student.</Notice>}

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { newId } from '../../api/outbox';
 import { useCheckCatalogue } from '../../api/queries';
 import type { Checklist } from '../../api/types';
-import { ButtonLink, color, Notice, Page, Part, QuietText, Row, Stack, space, Title } from '../../design';
+import { ButtonLink, color, Head, Notice, Page, Part, QuietText, Stack, space, Title } from '../../design';
 
 const KINDS: Record<Checklist['kind'], string> = {
   set_up: 'Set-up',
@@ -27,12 +27,12 @@ export function ChecklistsScreen() {
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page="Checklists">Checklists</Title>
           <ButtonLink look="main" to={`/checklists/${newId()}`}>
             New checklist
           </ButtonLink>
-        </Row>
+        </Head>
         <QuietText>
           What to check point by point, and routines in order. Edit the built-in checklists, or write your own.
         </QuietText>

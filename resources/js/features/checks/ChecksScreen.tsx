@@ -5,6 +5,7 @@ import type { CheckKind, Checklist, ChecklistReport, CheckReport, Session } from
 import {
   ButtonLink,
   color,
+  Head,
   Name,
   Notice,
   Page,
@@ -49,7 +50,7 @@ function ListOf({ session }: { session: Session }) {
   return (
     <Page>
       <Stack>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`Checks · ${name ?? 'A session'}`}>
             {name === undefined ? 'Checks' : <Name>Check {name}</Name>}
           </Title>
@@ -57,7 +58,7 @@ function ListOf({ session }: { session: Session }) {
             <ButtonLink to={`/sessions/${session.id}/stations`}>Stations</ButtonLink>
             <ButtonLink to={`/sessions/${session.id}/putt`}>Putt</ButtonLink>
           </Row>
-        </Row>
+        </Head>
         <WhoIsChecked who={who} />
         {book.isError && <Notice kind="wrong">{book.error.message}</Notice>}
         {who.student === null && <Notice>Choose the student in Check-in first. A check belongs to a student.</Notice>}

@@ -148,7 +148,7 @@ export function SpeedSlider({ answers, report, units, when }: SpeedSliderProps) 
         <QuietText>
           {answers.slid === null
             ? `${readingWords(report, units, when)}.`
-            : `If the green speed were ${units.speed(metres)}. ${readingWords(report, units, when)}.`}
+            : `For a green speed of ${units.speed(metres)}. ${readingWords(report, units, when)}.`}
         </QuietText>
         {answers.slid !== null && <Button onPress={() => answers.setSlid(null)}>Back to the measured speed</Button>}
       </Row>

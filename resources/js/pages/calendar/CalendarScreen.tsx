@@ -15,6 +15,7 @@ import type { Booking, BookingMessage, CalendarWeek } from '../../api/types';
 import {
   Button,
   color,
+  Head,
   Name,
   Notice,
   narrow,
@@ -74,7 +75,7 @@ export function CalendarScreen() {
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page="Calendar">{spanWords(from)}</Title>
           <Row $gap="s">
             <Button onPress={() => go(-1)}>Previous week</Button>
@@ -84,7 +85,7 @@ export function CalendarScreen() {
               Book a lesson
             </Button>
           </Row>
-        </Row>
+        </Head>
         {opened !== null && (
           <BookingForm
             key={opened.booking?.id ?? 'new'}

@@ -9,6 +9,7 @@ import {
   ButtonLink,
   Entry,
   Fold,
+  Head,
   List,
   Notice,
   OneOf,
@@ -82,7 +83,7 @@ export function DrillList() {
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page="Drills">Drills</Title>
           <Row>
             <ButtonLink to="/drills/new">New drill</ButtonLink>
@@ -90,7 +91,7 @@ export function DrillList() {
               Export and import
             </ButtonLink>
           </Row>
-        </Row>
+        </Head>
         {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
         {isAsked && fitting.isError && (
           <Notice>The filters need the server. All drills are shown. {fitting.error.message}</Notice>

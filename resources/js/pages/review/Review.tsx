@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type BallFilter, useDrillResults, useMeasureReport, useStrokeReport, useToday } from '../../api/queries';
 import type { MeasureReport, Session, SessionReport, Student } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
-import { ButtonLink, Name, Notice, OneOf, Page, QuietText, Row, SentenceText, Stack, Title } from '../../design';
+import { ButtonLink, Head, Name, Notice, OneOf, Page, QuietText, Row, SentenceText, Stack, Title } from '../../design';
 import { remember, resumeStateOf } from '../../device/resumeState';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
 import { Insights } from '../../features/reports/Insights';
@@ -100,7 +100,7 @@ function Spread({ session, student, whose }: SpreadProps) {
   return (
     <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`Review · ${student.name}`}>
             <Name>{student.name}</Name>: {view === 'stroke' ? 'backstroke and roll' : 'distance and direction'}
           </Title>
@@ -111,7 +111,7 @@ function Spread({ session, student, whose }: SpreadProps) {
           <ButtonLink look="main" to={`/sessions/${session.id}/wrap-up`}>
             Wrap-up
           </ButtonLink>
-        </Row>
+        </Head>
         {whose}
         <OneOf
           label="Figures of"

@@ -7,6 +7,7 @@ import {
   color,
   Figure,
   Fold,
+  Head,
   Name,
   Notice,
   Page,
@@ -52,7 +53,7 @@ function PlayOf({ student }: { student: Student }) {
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`Rounds · ${student.name}`}>
             <Name>{student.name}</Name> : rounds
           </Title>
@@ -62,7 +63,7 @@ function PlayOf({ student }: { student: Student }) {
             </ButtonLink>
             <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
           </Row>
-        </Row>
+        </Head>
         {play.isError && <Notice kind="wrong">{play.error.message}</Notice>}
         {play.data !== undefined && (
           <ComparedSelection>

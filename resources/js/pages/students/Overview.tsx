@@ -215,8 +215,6 @@ function Sparkline({ line, course, units }: { line: TrendChart; course: Trend; u
   );
 }
 
-const DAY_MS = 86_400_000;
-
 /** Periods with a session on either side, the nearest first. */
 function presetsOf({ lines, change_markers }: Trend): Preset[] {
   const times = lines.flatMap(({ points }) => points.map(({ at_ms }) => at_ms));
@@ -228,10 +226,11 @@ function presetsOf({ lines, change_markers }: Trend): Preset[] {
     .map((year) => new Date(year, 4, 31, 12))
     .filter((end) => end < now);
   const putter = change_markers.filter(({ kind }) => kind === 'putter').at(-1);
-  const dayBefore = (at: number) => isoDay(new Date(at - DAY_MS));
+  const today = isoDay(now);
+  const dayBefore = (at: number) => daysAfter(isoDay(new Date(at)), -1);
   const presets = [
     { value: dayBefore(Math.max(...times)), label: 'Last session' },
-    { value: isoDay(new Date(now.getTime() - 30 * DAY_MS)), label: 'Last month' },
+    { value: daysAfter(today, -30), label: 'Last month' },
     ...springs.slice(0, 1).map((end) => ({ value: isoDay(end), label: 'Spring' })),
     ...(putter === undefined ? [] : [{ value: dayBefore(putter.at_ms), label: 'Before the putter' }]),
   ];

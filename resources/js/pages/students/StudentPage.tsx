@@ -14,6 +14,8 @@ import type { Student, StudentProfile, Trend } from '../../api/types';
 import {
   Button,
   ButtonLink,
+  Head,
+  labelOf,
   Name,
   Notice,
   OneOf,
@@ -70,7 +72,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
   const about = useStudentProfile(student.id);
   const [search, setSearch] = useSearchParams();
   const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
-  // Chosen at once; the address follows, so that a link to a part opens it.
+  // The router follows a moment later, and a radio that stays unchecked until then reads as refused.
   const [part, setPart] = useState<PartKey>(asked ?? 'overview');
   useEffect(() => setPart(asked ?? 'overview'), [asked]);
   const choose = (next: PartKey) => {
@@ -87,7 +89,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
   return (
     <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={student.name}>
             <Name>{student.name}</Name>
           </Title>
@@ -96,7 +98,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <ButtonLink to="/calendar">Book</ButtonLink>
             <StartOrContinue student={student} />
           </Row>
-        </Row>
+        </Head>
         <QuietText as="div">
           {factsOf(student, about.data)}
           <Row $gap="m">
@@ -162,8 +164,8 @@ function StartOrContinue({ student }: { student: Student }) {
 
 function factsOf({ hand, putter, school, tempo_bpm }: Student, about: StudentProfile | undefined): string {
   return [
-    HANDS.find(({ value }) => value === hand)?.label.concat('-handed'),
-    BACKSTROKE_CUES.find(({ value }) => value === school)?.label.toLowerCase(),
+    `${labelOf(HANDS, hand)}-handed`,
+    labelOf(BACKSTROKE_CUES, school).toLowerCase(),
     putter ?? 'putter not noted',
     tempo_bpm === null ? null : `${tempo_bpm} beats a minute`,
     about?.dominant_eye == null ? null : `${about.dominant_eye} eye dominant`,

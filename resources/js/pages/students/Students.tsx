@@ -5,6 +5,8 @@ import {
   Button,
   ButtonLink,
   Entry,
+  Head,
+  labelOf,
   Name,
   Notice,
   Page,
@@ -16,11 +18,6 @@ import {
   useFirst,
 } from '../../design';
 import { BACKSTROKE_CUES, LEVELS } from '../../features/form-choices/formChoices';
-
-/** The label of a choice, within a line. */
-function wordOf(choices: readonly { value: string; label: string }[], value: string): string {
-  return (choices.find((choice) => choice.value === value)?.label ?? value).toLowerCase();
-}
 
 /** With more than these a few letters find the one wanted. */
 const FEW = 8;
@@ -37,12 +34,12 @@ export function Students() {
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page="Students">Students</Title>
           <ButtonLink look="main" to="/students/new">
             Add a student
           </ButtonLink>
-        </Row>
+        </Head>
         {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
         {today.isSuccess && students.length === 0 && <SentenceText>No students yet. Add the first one.</SentenceText>}
@@ -81,8 +78,8 @@ export function Students() {
                       </Link>
                     </th>
                     <td data-wide>{student.hand}</td>
-                    <td data-wide>{wordOf(LEVELS, student.level)}</td>
-                    <td data-wide>{wordOf(BACKSTROKE_CUES, student.school)}</td>
+                    <td data-wide>{labelOf(LEVELS, student.level).toLowerCase()}</td>
+                    <td data-wide>{labelOf(BACKSTROKE_CUES, student.school).toLowerCase()}</td>
                     <td data-wide>{student.putter ?? 'not noted'}</td>
                     <td>
                       <Row>

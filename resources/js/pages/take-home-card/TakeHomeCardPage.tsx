@@ -14,6 +14,7 @@ import {
   ButtonLink,
   Columns,
   Entry,
+  Head,
   Name,
   NoteEntry,
   Notice,
@@ -62,7 +63,7 @@ function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardS
   return (
     <Page>
       <Stack $gap="l">
-        <Row style={{ justifyContent: 'space-between' }}>
+        <Head>
           <Title page={`Take-home card · ${student.name}`}>
             Take-home card for <Name>{student.name}</Name>
           </Title>
@@ -70,7 +71,7 @@ function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardS
             <Button onPress={() => window.print()}>Print</Button>
             <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
           </Row>
-        </Row>
+        </Head>
         <ComparedSelection>
           <TakeHomeCardSheet card={pocket.card} />
           <Stack $gap="l">
