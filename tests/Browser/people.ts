@@ -60,6 +60,7 @@ export async function openMore(page: Page, place: string): Promise<void> {
   await page.getByRole('main').getByRole('link', { name: place, exact: true }).click();
 }
 
+/** Goes to a step of the session, and waits until its screen stands: a phone's path goes away while putting. */
 export async function walkTo(page: Page, step: string): Promise<void> {
   const path = page.getByRole('navigation', { name: 'Session steps' }).getByRole('list');
   // While putting, a phone has the session's bar instead of the path.
@@ -68,6 +69,7 @@ export async function walkTo(page: Page, step: string): Promise<void> {
     .getByRole('link', { name: step })
     .or(bar.getByRole('link', { name: step }))
     .click();
+  await expect(page.locator('nav[aria-label="Session steps"] a[aria-current=page]')).toContainText(step);
 }
 
 /** Types into a field and presses Enter. */
