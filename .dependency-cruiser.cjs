@@ -5,14 +5,17 @@
 
 /** Which other features a feature uses; one that is not named uses none. */
 const FEATURES = {
-  balls: ['sensors'],
+  balls: ['forms', 'sensors'],
+  booking: ['forms'],
   checks: ['balls', 'drill-results', 'sensors', 'session-steps'],
   'drill-results': [],
   'drill-run': ['balls', 'drill-results', 'sensors', 'session-steps'],
   'form-choices': [],
+  forms: ['form-choices'],
   reports: ['drill-results'],
   sensors: [],
   'session-steps': [],
+  share: [],
   simulation: [],
   stroke: [],
 };

@@ -15,6 +15,7 @@ use Amble\Core\Session\Event\SessionEvent;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use App\Models\Student;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -62,6 +63,14 @@ final class AppendSessionEvents
 
         return DB::transaction(function () use ($session, $rows, $version): AppendedEvents {
             SessionEventRecord::query()->insertOrIgnore($rows);
+            $times = array_column($rows, 'at_ms');
+            if ($session->is_planned && $times !== []) {
+                // What happens in it starts it, whether Start was touched or not.
+                $session->update([
+                    'is_planned' => false,
+                    'started_at' => CarbonImmutable::createFromTimestampMs(min($times)),
+                ]);
+            }
             $ids = array_column($rows, 'id');
             self::refuseForeignIds($session, $ids);
             $projected = $this->projector->project($session);

@@ -48,7 +48,7 @@ final class HomeDrillAnswers
                 : (clone $session->student)->forceFill(['exception' => null, 'putter' => null, 'line_cure' => null]);
         $told = (clone $session)->setRelation('student', $student);
 
-        return new SessionResource($told, $this->speeds->ofSession($session), $session->ballRows(), null);
+        return new SessionResource($told, $this->speeds->ofSession($session), $session->ballRows());
     }
 
     public function run(PracticeSession $session, PracticeRun $run): RunResource

@@ -33,6 +33,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed>|null $plan as the core's Plan gives it
  * @property string|null $note_for_student
  * @property string|null $note_for_next
+ * @property bool $is_planned whether it was planned ahead and is not started yet
  * @property bool $is_home whether the student rolled it alone, at home, behind their link
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $ended_at
@@ -60,6 +61,7 @@ final class PracticeSession extends WorkspaceModel
         'kit_word',
         'plan',
         'is_home',
+        'is_planned',
         'started_at',
         'ended_at',
     ];
@@ -74,6 +76,7 @@ final class PracticeSession extends WorkspaceModel
         'kit_out' => '[]',
         'latest_ms' => 0,
         'is_home' => false,
+        'is_planned' => false,
     ];
 
     /** @return BelongsTo<Student, $this> */
@@ -95,17 +98,21 @@ final class PracticeSession extends WorkspaceModel
     }
 
     /**
-     * Those of people, none of a walk along.
+     * Those of people that were started: none that is simulated, none that is only planned.
      *
      * @param Builder<self> $sessions
      */
     public static function ofPeople(Builder $sessions): void
     {
         $sessions
-            ->whereNull('student_id')
-            ->orWhereNotIn(
-                'student_id',
-                static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true),
+            ->where('is_planned', false)
+            ->where(
+                static fn(Builder $either) => $either
+                    ->whereNull('student_id')
+                    ->orWhereNotIn(
+                        'student_id',
+                        static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true),
+                    ),
             );
     }
 
@@ -228,6 +235,7 @@ final class PracticeSession extends WorkspaceModel
             'kit_out' => 'array',
             'latest_ms' => 'integer',
             'is_home' => 'boolean',
+            'is_planned' => 'boolean',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
             'deleted_at' => 'immutable_datetime',

@@ -54,6 +54,7 @@ final class RecordTables
             'kit_word' => 't',
             'plan' => 'j',
             'is_home' => 'b',
+            'is_planned' => 'b',
             'started_at' => 'd',
             'ended_at' => 'd',
             'created_at' => 'd',
@@ -202,7 +203,7 @@ final class RecordTables
     ];
 
     /** Columns that files of earlier versions do not have and that are never empty. */
-    public const LATER = ['practice_sessions' => ['is_home' => false]];
+    public const LATER = ['practice_sessions' => ['is_home' => false, 'is_planned' => false]];
 
     public const FORMAT = 'amble-records';
     public const VERSION = 2;

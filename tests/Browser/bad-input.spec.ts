@@ -1,31 +1,42 @@
 import { expect, test } from '@playwright/test';
-import { choose, enter, openDemo, startWith, takeBack, walkTo } from './people';
+import { choose, enter, openDemo, openSheet, startWith, takeBack, walkTo } from './people';
+import { goWithin, studentId } from './screen';
 
 test('a form says what is wrong at the field and keeps the rest', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Add a student' }).click();
-  await page.getByLabel('Putter').fill('Old faithful');
-  await page.getByLabel('Length of a step').fill('a stride');
-  await page.getByRole('button', { name: 'Add student' }).click();
-  await expect(page.getByText('“a stride” is not a length.', { exact: false })).toBeVisible();
-  await page.getByLabel('Length of a step').fill('-3');
-  await page.getByLabel('Finish past the hole').fill('90');
+  await page.getByRole('button', { name: 'Add a putter' }).click();
+  await page.getByLabel('Putter', { exact: true }).fill('Old faithful');
   await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText('Enter the name.')).toBeVisible();
-  await expect(page.getByText('A step is between 0.3 m and 1.5 m', { exact: false })).toBeVisible();
-  await expect(page.getByText('The finish past the hole is between', { exact: false })).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
-  await expect(page.getByLabel('Putter')).toHaveValue('Old faithful');
-  await expect(page.getByLabel('Length of a step')).toHaveValue('-3');
+  await expect(page.getByLabel('Putter', { exact: true })).toHaveValue('Old faithful');
+
+  await goWithin(page, `/students/${await studentId(page, 'Tobin')}/profile`);
+  const units = await openSheet(page, /^Units/);
+  await units.getByLabel('Length of a step').fill('a stride');
+  await units.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(units.getByText('“a stride” is not a length.', { exact: false })).toBeVisible();
+  await units.getByLabel('Length of a step').fill('-3');
+  await units.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(units.getByText('A step is between 0.3 m and 1.5 m', { exact: false }).first()).toBeVisible();
+  await expect(units.getByLabel('Length of a step')).toHaveValue('-3');
+  await units.getByRole('button', { name: 'Cancel' }).click();
+  const lengths = await openSheet(page, /^Lengths/);
+  await lengths.getByLabel('Finish past the hole').fill('90');
+  await lengths.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(lengths.getByText('The finish past the hole is between', { exact: false }).first()).toBeVisible();
 });
 
 test('the walk refuses nonsense in words and writes nothing', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Sunniva Crake');
+  const time = await openSheet(page, /^Time and focus/);
   await enter(page, 'Minutes', 'an hour');
   await expect(page.getByText('“an hour” is not a number of minutes.', { exact: false })).toBeVisible();
   await enter(page, 'Minutes', '100000');
   await expect(page.getByText('A session is between 1 and 480 minutes.')).toBeVisible();
+  await time.getByRole('button', { name: 'Cancel' }).click();
   await choose(page, 'Green', 'Slipway green');
 
   await walkTo(page, 'Green speed');
@@ -45,7 +56,9 @@ test('the walk refuses nonsense in words and writes nothing', async ({ page }) =
   await enter(page, 'Distance from the target', '0');
   await expect(page.getByText('A station is between 0.1 m', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Distance from the target').fill('10');
-  await enter(page, 'Slope (optional)', 'steep');
+  await page.getByRole('button', { name: 'Slope and break' }).click();
+  await choose(page, 'Slope', 'Uphill');
+  await enter(page, 'Slope, percent', 'steep');
   await expect(page.getByText('“steep” is not a slope.', { exact: false }).first()).toBeVisible();
   await expect(page.getByLabel('Distance from the target')).toHaveValue('10');
 
@@ -88,6 +101,6 @@ test('a ball whose session is gone is shown with its reason and kept until put a
   );
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('A ball was not saved');
-  await page.getByRole('button', { name: 'Dismiss' }).click();
+  await page.getByRole('button', { name: 'Dismiss', exact: true }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
 });

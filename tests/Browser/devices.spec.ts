@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { onOwnServer } from './own';
-import { expectAccessible, keptBalls, openDemo, pick, sessionOf, touchLane } from './people';
+import { closeSheets, expectAccessible, keptBalls, openDemo, openSheet, pick, sessionOf, touchLane } from './people';
 import { ask, goWithin, studentId } from './screen';
 
 onOwnServer(8496);
@@ -66,7 +66,9 @@ test('a sensor fills what the coach does not say, and says where it came from', 
   await page.getByRole('link', { name: /^Putt/ }).click();
   const session = sessionOf(page);
   const before = (await keptBalls(page, session)).length;
+  await openSheet(page, 'More');
   await page.getByRole('button', { name: 'Turn on the simulated stroke sensor' }).click();
+  await closeSheets(page);
   const sensor = page.getByRole('status', { name: 'Sensor' });
   await expect(sensor).toContainText('face');
   const read = (await sensor.textContent())?.match(/Sensor: (.*) back/)?.[1] ?? 'nothing';

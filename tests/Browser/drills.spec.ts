@@ -38,6 +38,7 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await page.getByLabel('Steps counted to 30 ft').fill('4');
   await expect(page.getByText(/^Your count makes .* not 30 ft/)).toBeVisible();
   await page.getByLabel('Steps counted to 30 ft').fill('');
+  await page.getByRole('button', { name: /^Check before the first ball/ }).click();
   await page
     .getByRole('group', { name: 'Results depend on these' })
     .getByText(/^Each length was measured/)
@@ -160,6 +161,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   const session = new URL(page.url()).pathname.split('/')[2];
   await goWithin(page, '/drills/new');
   const name = `Pier to post ${Date.now()}`;
+  await page.getByRole('button', { name: /^Target and what passes/ }).click();
   await choose(page, 'A ball passes when it', 'Between lip and rod');
   await expect(page.getByText('The drill cannot run like this', { exact: false })).toBeVisible();
   await page.getByLabel('The rod lies behind by').fill('2');
@@ -173,8 +175,10 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
       { exact: false },
     ),
   ).toBeVisible();
+  await page.getByRole('button', { name: /^Stations/ }).click();
   await page.getByLabel('Length', { exact: true }).nth(2).fill('24');
   await expect(page.getByRole('img', { name: /^Stations from the target: 10 ft, 15 ft, 24 ft/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Order and end/ }).click();
   await page.getByLabel('Stops after').fill('four');
   await expect(page.getByText('“four” is not a number.').first()).toBeVisible();
   await page.getByLabel('Stops after').fill('4');
@@ -189,6 +193,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await page.getByRole('button', { name: 'Save drill' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
   await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByRole('button', { name: /^Order and end/ }).click();
   await choose(page, 'After a miss', 'Restart the drill');
   await page.getByRole('button', { name: 'Save drill' }).click();
   await expect(page.getByRole('link', { name: 'Edit' })).toBeVisible();

@@ -1,6 +1,6 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
-import { expectAccessible, openDemo, touchLane } from './people';
+import { expectAccessible, openDemo, openSheet, saveSheet, touchLane } from './people';
 import { ask, studentId } from './screen';
 
 onOwnServer(8494);
@@ -81,17 +81,17 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await openDemo(page);
   const ilse = await studentId(page, 'Ilse');
   await page.goto(`/students/${ilse}/take-home-card`);
-  await page.getByLabel('Homework').fill('Short ladder on the mat');
+  await openSheet(page, /^Homework/);
+  await page.getByRole('textbox', { name: 'Homework' }).fill('Short ladder on the mat');
   await page.getByRole('button', { name: /As a drill/ }).click();
   await page.getByRole('option', { name: 'Short ladder on the mat' }).click();
   await page.getByLabel('Balls a day').fill('12');
   await page.getByLabel('Successful balls to reach').fill('13');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('The target cannot be more than the balls of a day.')).toBeVisible();
+  await expect(page.getByText('The target cannot be more than the balls of a day.').first()).toBeVisible();
   await page.getByLabel('Successful balls to reach').fill('8');
   await page.getByLabel('Cue').fill('The same beat');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saveSheet(page);
   const phone = await behindLink(browser, page, ilse, baseURL);
   await expect(phone.getByText('Aim for 8 of 12 successful.').first()).toBeVisible();
   await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
@@ -110,7 +110,8 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await phone.context().setOffline(false);
   await expect(phone.getByText('not synced yet')).toHaveCount(0);
   await expect(phone.getByText(/of 2 passed/)).toBeVisible();
-  await phone.getByRole('button', { name: 'End' }).click();
+  await openSheet(phone, 'More');
+  await phone.getByRole('button', { name: 'End', exact: true }).click();
   await phone.getByRole('button', { name: 'Back to the card' }).click();
   await expect(phone.getByText(/You counted \d of 2 successful: Short ladder on the mat\./)).toBeVisible();
 

@@ -90,7 +90,7 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
     }
   }
   await press('>');
-  await expect(page.getByText('12 balls fitted, 12 of them today')).toBeVisible();
+  await expect(page.getByText('12 balls, 12 today')).toBeVisible();
   const keys = await counted(page, 'keys');
   console.log(`Newcomer by keys alone: ${keys} keys besides names, address and password`);
   expect(keys).toBeLessThanOrEqual(120);

@@ -4,9 +4,12 @@ import {
   callOut,
   choose,
   chooseGreen,
+  closeSheets,
   expectAccessible,
   expectNoSidewaysScroll,
   openDemo,
+  openPart,
+  openSheet,
   sessionOf,
   startDrill,
   startWith,
@@ -27,7 +30,11 @@ test('what a drill found opens again from its session and its student, beside th
       await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
     }
     await goWithin(page, `/sessions/${session}/review`);
+    await openSheet(page, /^Drill results/);
     await expect(page.getByText(`${through} of 3 started on line`, { exact: false }).last()).toBeVisible();
+    if (through === 2) {
+      await closeSheets(page);
+    }
   }
   await expect(page.getByText(/Last time 67 %, from 3/).last()).toBeVisible();
   await page.getByRole('link', { name: 'Along a ruler', exact: true }).first().click();
@@ -35,8 +42,8 @@ test('what a drill found opens again from its session and its student, beside th
   await expect(callOut(page)).toContainText('5 ft');
   await goWithin(page, '/students');
   await page.getByRole('link', { name }).click();
-  await choose(page, 'Show', 'Drills');
-  await expect(page.getByRole('heading', { name: 'Drill results' })).toBeVisible();
+  await openPart(page, 'Drill results');
+  await expect(page.getByRole('heading', { name: 'Drill results' }).first()).toBeVisible();
   await expect(page.getByText('3 of 3 started on line', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
@@ -60,6 +67,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await startWith(page, 'Ilse Varnholt');
   const session = sessionOf(page);
   await goWithin(page, `/sessions/${session}/drills/never-twice`);
+  await page.getByRole('button', { name: 'Other lengths' }).click();
   await choose(page, 'Lengths', 'Other');
   await page.getByLabel('Lengths, separated by commas').fill('4, near, 8 paces');
   await page.getByRole('button', { name: 'Use these lengths' }).click();
@@ -74,6 +82,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await expectNoSidewaysScroll(page);
   // The same set in another drill, which keeps its own rule.
   await goWithin(page, `/sessions/${session}/drills/round-the-hole`);
+  await page.getByRole('button', { name: 'Other lengths' }).click();
   await choose(page, 'Lengths', `${name}: 4, 6, 8 paces`);
   await expect(page.getByRole('cell', { name: '6 steps', exact: true })).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(5);
@@ -94,10 +103,12 @@ test('a level that was earned is offered next time, and taken by the coach', asy
       await page.route('**/events', (route) => route.abort());
     }
   }
+  await openSheet(page, 'More');
   await page.getByRole('link', { name: 'Set-up' }).click();
-  await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false })).toBeVisible();
+  await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false }).first()).toBeVisible();
   await page.unroute('**/events');
-  await expect(page.getByText('Last time 10 of the last 10 passed: next, narrower gate: 6.5 cm.')).toBeVisible();
+  await expect(page.getByText(/^Last time 10 of the last 10 passed: next, narrower gate/).first()).toBeVisible();
+  await page.getByRole('button', { name: /^Starting level/ }).click();
   // Offered, and not taken unasked.
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
   await page.getByRole('button', { name: 'Go up to the next level' }).click();
@@ -160,17 +171,18 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await goWithin(page, '/drills/new');
   const name = `Rope and rail ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('button', { name: /^Target and what passes/ }).click();
   await choose(page, 'A ball passes when it', 'Hits it or stops near');
   await expect(page.getByText('Nothing can be hit at this target.').first()).toBeVisible();
   await choose(page, 'Target', 'Another object');
   await expect(page.getByText('2 ft 11 in if empty.', { exact: false })).toBeVisible();
-  await page.getByText('Observations and results', { exact: true }).click();
+  await page.getByRole('button', { name: /^Observations and results/ }).click();
   const noted = page.getByRole('group', { name: /^Observations of each ball/ });
   await noted.getByText(/^Missed: left, right, short/).click();
   const tells = page.getByRole('group', { name: /^Results shown/ });
   await tells.getByText('How many passed', { exact: true }).click();
   await tells.getByText('Distance from the target', { exact: true }).click();
-  await page.getByText('Equipment', { exact: true }).click();
+  await page.getByRole('button', { name: /^Equipment/ }).click();
   await page.getByRole('button', { name: 'Add a piece of equipment' }).click();
   const third = page.getByRole('listitem', { name: 'Piece of equipment 3' });
   await third.getByRole('button', { name: /What/ }).click();
@@ -178,7 +190,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await third.getByLabel('How many').fill('none');
   await expect(page.getByText('“none” is not a number.').first()).toBeVisible();
   await third.getByLabel('How many').fill('1');
-  await page.getByText('Progression', { exact: true }).click();
+  await page.getByRole('button', { name: /^Progression/ }).click();
   await page.getByRole('button', { name: 'Add a level' }).click();
   await page.getByLabel('Change', { exact: true }).fill('Further out');
   await expect(page.getByText('A level must change something', { exact: false }).first()).toBeVisible();
@@ -190,7 +202,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
 
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   await expect(page.getByText('balls, 3 tees, bucket')).toBeVisible();
-  await expect(page.getByText('Further out')).toBeVisible();
+  await expect(page.getByText('1. Further out')).toBeVisible();
   await goWithin(page, `/sessions/${session}/putt`);
   await startDrill(page, name);
   await page.getByRole('button', { name: 'Hit it' }).click();

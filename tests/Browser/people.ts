@@ -45,6 +45,11 @@ export async function startWithSomebodyNew(page: Page, isGentle = false): Promis
 
 /** At Arrive: says which green it is, and waits until that is kept, as a page loaded anew would wait for nobody. */
 export async function chooseGreen(page: Page, green: string): Promise<void> {
+  const change = page.getByRole('button', { name: /^Green / });
+  await expect(change.or(page.getByRole('radiogroup', { name: 'Green' }))).toBeVisible();
+  if (await change.isVisible()) {
+    await change.click();
+  }
   await choose(page, 'Green', green);
   await expect
     .poll(async () => {
@@ -72,6 +77,36 @@ export async function walkTo(page: Page, step: string): Promise<void> {
   await expect(page.locator('nav[aria-label="Session steps"] a[aria-current=page]')).toContainText(step);
 }
 
+/** Opens what stands in a sheet: a row of a profile or of the settings, or a button. @returns the sheet */
+export async function openSheet(page: Page, label: string | RegExp): Promise<Locator> {
+  await page.getByRole('button', { name: label }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toBeVisible();
+  return sheet;
+}
+
+/** Closes every sheet that lies over the screen. */
+export async function closeSheets(page: Page): Promise<void> {
+  const sheets = page.getByRole('dialog');
+  for (let left = await sheets.count(); left > 0; left -= 1) {
+    await page.keyboard.press('Escape');
+    await expect(sheets).toHaveCount(left - 1);
+  }
+}
+
+/** Opens what stands under More on a student's page. */
+export async function openPart(page: Page, part: string): Promise<void> {
+  await page.getByRole('button', { name: /^More of / }).click();
+  await page.getByRole('menuitem', { name: part, exact: true }).click();
+}
+
+/** Saves what is typed in a sheet; it closes once it is saved. */
+export async function saveSheet(page: Page): Promise<void> {
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(sheet).toHaveCount(0);
+}
+
 /** Types into a field and presses Enter. */
 export async function enter(page: Page, label: string | RegExp, text: string): Promise<void> {
   const field = page.getByLabel(label, { exact: typeof label === 'string' });
@@ -86,7 +121,9 @@ export async function choose(page: Page, group: string, option: string): Promise
 
 /** Chooses one of many, folded away until it is touched. */
 export async function pick(page: Page, label: string, option: string): Promise<void> {
-  await page.getByRole('button', { name: label }).click();
+  const sheets = page.getByRole('dialog');
+  const scope = (await sheets.count()) > 0 ? sheets.last() : page;
+  await scope.getByRole('button', { name: label }).click();
   await page.getByRole('option', { name: option, exact: true }).click();
 }
 

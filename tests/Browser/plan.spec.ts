@@ -30,7 +30,7 @@ test('a session is planned, a block moved by keys, and the plan leads through th
   await expectAccessible(page);
 
   // By keys alone: the second block comes first, and everything is set in that order.
-  const second = (await rows.nth(1).getByRole('heading').textContent()) ?? '';
+  const second = (await rows.nth(1).locator('[data-about]').textContent()) ?? '';
   await rows.first().focus();
   await moveUpByKeys(page, second);
   await expect(rows.first()).toContainText(second);

@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { expect, type Page, test } from '@playwright/test';
-import { choose, chooseGreen, enter, openDemo, sessionOf, touchLane, walkTo } from './people';
+import { choose, chooseGreen, enter, openDemo, openSheet, saveSheet, sessionOf, touchLane, walkTo } from './people';
 import { ask, goWithin } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
@@ -51,9 +51,13 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await page.getByRole('button', { name: 'New green' }).click();
   await enter(page, 'Name of the green', 'Far lawn');
   await expect(page.getByRole('heading', { name: 'Nell Offgrid is here' })).toBeVisible();
-  await enter(page, 'Minutes', '45');
-  await enter(page, 'Focus', 'No bars down here');
-  await page.getByRole('group', { name: 'Conditions' }).getByText('Dew').click();
+  await openSheet(page, /^Time and focus/);
+  await page.getByLabel('Minutes', { exact: true }).fill('45');
+  await page.getByLabel('Focus', { exact: true }).fill('No bars down here');
+  await saveSheet(page);
+  await openSheet(page, /^Conditions/);
+  await page.getByText('Dew: slower, until it dries').click();
+  await page.getByRole('button', { name: 'Done' }).click();
   await walkTo(page, 'Green speed');
   await choose(page, 'Method', 'Ramp');
   await enter(page, 'Out, roll 1', '10');
@@ -69,8 +73,8 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await expect(page.getByRole('row', { name: /^18 ft/ })).toBeVisible();
   await expect(notSent(page)).toBeVisible();
   await walkTo(page, 'Check-in');
-  await expect(page.getByLabel('Minutes')).toHaveValue('45');
-  await expect(page.getByRole('checkbox', { name: 'Dew' })).toBeChecked();
+  await expect(page.getByRole('button', { name: /^Time and focus 45 min/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Conditions Dew/ })).toBeVisible();
   await walkTo(page, 'Putt');
   await touchLane(page, 0.5);
   await expect(page.getByText(/^Ball 1:/)).toBeVisible();
@@ -80,7 +84,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await expect(page.getByText('Saved on this device, not synced yet.')).toBeVisible();
   await expect(page.getByText('Saved.', { exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'End session' }).click();
-  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
+  await expect(page.getByText('This session has ended.', { exact: false })).toBeVisible();
 
   server = serve(PORT, database);
   await answering(PORT);

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
 import { onOwnServer } from './own';
-import { expectAccessible, keptBalls, openDemo, touchLane } from './people';
+import { closeSheets, expectAccessible, keptBalls, openDemo, touchLane } from './people';
 import { ask, goWithin, studentId } from './screen';
 
 onOwnServer(8489);
@@ -97,7 +97,8 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
   await expect.poll(async () => Number(await ball.getAttribute('aria-valuenow'))).toBeLessThan(3.4);
 
   await page.getByText('Grades', { exact: true }).click();
-  await expect(page.getByLabel('Rising to the right')).toHaveValue('1.4');
+  await expect(page.getByLabel('Slope across', { exact: true })).toHaveValue('1.4');
+  await expect(page.getByRole('radio', { name: 'Breaks left' })).toBeChecked();
   await page.getByText('Feet', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'Right foot' })).toBeChecked();
   await expect(told).toBeVisible();
@@ -108,11 +109,12 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
   await expect(page.getByText(/outside the left edge/)).toBeVisible();
 
   await page.getByText('Grades', { exact: true }).click();
-  await page.getByLabel('Uphill').fill('-12');
+  await page.getByRole('radiogroup', { name: 'Slope along the putt: which way' }).getByText('Downhill').click();
+  await page.getByLabel('Slope along the putt', { exact: true }).fill('12');
   await expect(page.getByText('Beyond the hole the ball would not come to rest.')).toBeVisible();
-  await page.getByLabel('Uphill').fill('x');
+  await page.getByLabel('Slope along the putt', { exact: true }).fill('x');
   await expect(page.getByText('“x” is not a number.')).toBeVisible();
-  await page.getByLabel('Uphill').fill('300');
+  await page.getByLabel('Slope along the putt', { exact: true }).fill('300');
   await expect(page.getByText(/from -100 to 100|between/)).toBeVisible();
 });
 
@@ -121,6 +123,7 @@ test('a student’s own backstroke is told, and what a slip costs', async ({ pag
   const tobin = await studentId(page, 'Tobin');
   await goWithin(page, `/green-reading?student=${tobin}&length=6&along=-1&across=1`);
   await expect(page.getByText(/Take it back \d/)).toBeVisible();
+  await page.getByRole('button', { name: /^What does an error cost/ }).click();
   await expect(page.getByText('this student’s own scatter')).toBeVisible();
   await expect(page.getByRole('row', { name: /A degree left/ })).toContainText('breaking');
   await page.getByRole('button', { name: 'Other targets from here' }).click();
@@ -184,7 +187,9 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   });
   await goWithin(page, `/sessions/${session}/stations`);
   await page.getByLabel('Distance from the target').fill('12');
-  await page.getByLabel('Cross slope, rising to the right (optional)').fill('2');
+  await page.getByRole('button', { name: 'Slope and break' }).click();
+  await page.getByRole('radiogroup', { name: 'Break' }).getByText('Breaks left').click();
+  await page.getByLabel('Break, percent').fill('2');
   await page.getByRole('button', { name: 'Add station' }).click();
   await expect(page.getByText('level, breaks left')).toBeVisible();
   await goWithin(page, `/sessions/${session}/putt`);
@@ -195,6 +200,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Left')).toBeChecked();
   await page.getByLabel('Aim read, from the hole').fill('8 in');
   await page.getByRole('radiogroup', { name: 'Aimed by' }).getByText('A spot').click();
+  await closeSheets(page);
   await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await touchLane(page, 0.6);
   // It went with that ball, and asks nothing of the next one.
@@ -210,16 +216,19 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await touchLane(page, 0.95);
   await page.getByRole('group', { name: 'Curve beyond the hole' }).getByText('Left').click();
   await page.getByRole('group', { name: 'Slope beyond the hole' }).getByText('Up').click();
+  await page.getByRole('button', { name: 'Read before the putt' }).click();
   await page.getByRole('button', { name: 'The putt back, as the ball rolled past' }).click();
   await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Right')).toBeChecked();
   await expect(page.getByRole('radiogroup', { name: 'Slope' }).getByLabel('Down')).toBeChecked();
+  await closeSheets(page);
   await page.getByRole('button', { name: 'Undo ball 2' }).click();
   await page.reload();
   await page.getByRole('button', { name: 'Read before the putt' }).click();
   await page.getByRole('button', { name: 'Same as the last ball' }).click();
-  await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
+  await closeSheets(page);
+  await expect(page.getByRole('button', { name: 'Read before the putt: 4 noted for the next ball' })).toBeVisible();
   await goWithin(page, `/sessions/${session}/review`);
-  await page.getByRole('main').getByText('Green reading').first().click();
+  await page.getByRole('radiogroup', { name: 'Figures of' }).getByText('Reads').click();
   await expect(page.getByText('Judged right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

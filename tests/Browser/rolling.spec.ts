@@ -309,7 +309,7 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   for (const { key, name } of library.map(({ drill }) => drill)) {
     await goWithin(page, `/sessions/${session}/drills/${key}`);
     await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'Equipment' })).toBeVisible();
+    await expect(page.getByText('Equipment', { exact: true })).toBeVisible();
     const paper = (await page.pdf({ format: 'A4' })).toString('latin1');
     pages[key] = Number(/\/Count (\d+)/.exec(paper)?.[1] ?? 0);
   }

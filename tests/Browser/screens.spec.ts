@@ -6,6 +6,8 @@ import {
   expectNoSidewaysScroll,
   openDemo,
   openMore,
+  openSheet,
+  saveSheet,
   startWith,
   startWithSomebodyNew,
   walkTo,
@@ -85,12 +87,12 @@ test('signing in with the wrong password says so at the field and keeps the addr
 test('a coach who works in metres, or in paces, meets them everywhere', async ({ page }) => {
   await signUp(page, 'Cass Ferrin', 'cass@example.test');
   await openMore(page, 'Settings');
-  await choose(page, 'Units', 'Steps and feet');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('To work in steps, measure your step first.')).toBeVisible();
+  const units = await openSheet(page, /^Units/);
+  await choose(page, 'Units', 'Steps');
+  await units.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('To work in steps, measure your step first.').first()).toBeVisible();
   await page.getByLabel('Length of your step').fill('80 cm');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saveSheet(page);
   await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: 'Start a session' }).click();
   await walkTo(page, 'Stations');
@@ -99,9 +101,9 @@ test('a coach who works in metres, or in paces, meets them everywhere', async ({
 
   const session = page.url();
   await openMore(page, 'Settings');
+  await openSheet(page, /^Units/);
   await choose(page, 'Units', 'Metres');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saveSheet(page);
   await page.goto(session);
   await expect(page.getByRole('rowheader', { name: '5.9 m' })).toBeVisible();
   await walkTo(page, 'Putt');

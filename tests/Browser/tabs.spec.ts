@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { TOTP } from 'otpauth';
 import { onOwnServer } from './own';
-import { expectAccessible, openDemo, sessionOf, startWith, touchLane, walkTo } from './people';
+import { closeSheets, expectAccessible, openDemo, openSheet, sessionOf, startWith, touchLane, walkTo } from './people';
 import { ask } from './screen';
 
 onOwnServer(8490);
@@ -21,7 +21,7 @@ async function signUp(page: Page): Promise<void> {
   await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Create account' }).click();
-  await expect(page.getByText(`Bea Second, ${email}`)).toBeVisible();
+  await expect(page.getByText(`Bea Second · ${email}`)).toBeVisible();
 }
 
 test('another coach signs in in a second tab: the first’s ball waits for them, and is sent under their own name', async ({
@@ -70,7 +70,7 @@ test('a changed password signs the lost phone out; a deleted account says what g
   await phone.getByLabel('Email address').fill(email);
   await phone.getByLabel('Password').fill(PASSWORD);
   await phone.getByRole('button', { name: 'Sign in' }).click();
-  await expect(phone.getByText(`Bea Second, ${email}`)).toBeVisible();
+  await expect(phone.getByText(`Bea Second · ${email}`)).toBeVisible();
 
   await page.getByRole('button', { name: 'Change the password' }).click();
   await page.getByLabel('Current password').fill('not this one');
@@ -125,6 +125,7 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
   await expectAccessible(page);
 
   const signIn = async (code: string) => {
+    await closeSheets(page);
     await page.getByRole('button', { name: 'Sign out' }).click();
     await page.getByLabel('Email address').fill(email);
     await page.getByLabel('Password').fill(PASSWORD);
@@ -139,7 +140,7 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
   // The one of the moment was used up by turning it on; the clock of a phone may be half a minute ahead.
   await page.getByLabel('Code').fill(authenticator.generate({ timestamp: Date.now() + 30_000 }));
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText(`Bea Second, ${email}`)).toBeVisible();
+  await expect(page.getByText(`Bea Second · ${email}`)).toBeVisible();
   await signIn(first ?? '');
   await page.getByRole('button', { name: 'Two-step sign-in' }).click();
   await expect(page.getByText('Recovery codes left: 7.', { exact: false })).toBeVisible();
@@ -212,6 +213,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   await openDemo(page);
   await page.goto('/settings');
   const download = page.waitForEvent('download');
+  await openSheet(page, /^Export and import/);
   await page.getByRole('button', { name: 'Export all records' }).click();
   const file = await (await download).path();
   const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
@@ -242,6 +244,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   await away.close();
   expect(await keepsOn(page, gone?.name ?? '')).toBe(false);
   await page.goto('/settings');
+  await openSheet(page, /^Export and import/);
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Import records' }).click();
   await (await chooser).setFiles(file);

@@ -129,8 +129,9 @@ final class OwnershipTest extends TestCase
                 'greens' => [],
                 'sessions' => [],
                 'past_retention' => [],
+                'planned' => [],
             ],
-            array_diff_key($told, ['grasses' => 0]),
+            array_diff_key($told, ['grasses' => 0, 'conditions' => 0]),
         );
     }
 

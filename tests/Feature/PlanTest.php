@@ -94,6 +94,79 @@ final class PlanTest extends TestCase
         self::assertNull($this->session->refresh()->plan);
     }
 
+    public function testASessionPlannedAheadIsInNoListUntilItStartsAndTheNextOneOffersItsStations(): void
+    {
+        $student = $this->session->student;
+        $this->postJson($this->path('events'), [
+            'events' => [self::stationSet('a', 3.0), self::stationSet('b', 6.0)],
+        ])->assertOk();
+        $this->session->update(['note_for_next' => 'Longer.', 'ended_at' => now()]);
+        $this->travelTo(CarbonImmutable::now()->addDay());
+
+        $planned = (string) Str::ulid();
+        $this->postJson('/api/sessions', [
+            'id' => $planned,
+            'student_id' => $student?->id,
+            'is_planned' => true,
+            'minutes' => 60,
+        ])
+            ->assertOk()
+            ->assertJsonPath('is_planned', true)
+            ->assertJsonPath('minutes', 60);
+        $this->patchJson("/api/sessions/$planned", [
+            'plan' => $this->kept(
+                $this->postJson("/api/sessions/$planned/plan", [
+                    'minutes' => 60,
+                    'has_hole' => true,
+                    'bag' => null,
+                    'blocks' => [],
+                    'without' => [],
+                ])->assertOk(),
+            ),
+        ])->assertOk();
+        self::assertNotContains($planned, $this->getJson('/api/today')->json('sessions.*.id'));
+        self::assertNotContains($planned, $this->getJson('/api/sessions')->json('*.id'));
+        $this->getJson('/api/today')->assertJsonPath('planned', [['id' => $planned, 'student_id' => $student?->id]]);
+
+        // What is only planned is no session of last time.
+        $this->travelTo(CarbonImmutable::now()->addDay());
+        $other = $this->practiceSession($this->coach, $student);
+        $this->getJson("/api/sessions/{$other->id}")
+            ->assertJsonPath('last_note', 'Longer.')
+            ->assertJsonPath('last_stations.*.length_m', [3, 6]);
+
+        $this->patchJson("/api/sessions/$planned", ['started' => true])
+            ->assertOk()
+            ->assertJsonPath('is_planned', false)
+            ->assertJsonPath('started_at', CarbonImmutable::now()->toIso8601ZuluString());
+        self::assertContains($planned, $this->getJson('/api/today')->json('sessions.*.id'));
+        self::assertNotNull($this->getJson("/api/sessions/$planned")->json('plan'));
+        $this->getJson('/api/today')->assertJsonPath('planned', []);
+    }
+
+    public function testWhatHappensInAPlannedSessionStartsIt(): void
+    {
+        $planned = (string) Str::ulid();
+        $this->postJson('/api/sessions', ['id' => $planned, 'is_planned' => true])->assertOk();
+        $this->postJson("/api/sessions/$planned/events", ['events' => [self::stationSet('a', 3.0)]])->assertOk();
+        $this->getJson("/api/sessions/$planned")->assertJsonPath('is_planned', false);
+    }
+
+    /** @return array<string, mixed> */
+    private static function stationSet(string $station, float $metres): array
+    {
+        return [
+            'type' => 'station_set',
+            'version' => 1,
+            'id' => (string) Str::ulid(),
+            'at_ms' => (int) CarbonImmutable::now()->getTimestampMs(),
+            'station_id' => $station,
+            'length_m' => $metres,
+            'said' => "$metres m",
+            'grade_percent' => null,
+        ];
+    }
+
     public function testMinutesOfADrillAreLearnedFromWhatItTookHere(): void
     {
         $drill = $this->getJson('/api/drills')->json('library');

@@ -60,8 +60,12 @@ final class PracticeSessionController
                 ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null)
                 : null;
         }
+        if (isset($fields['started']) && $session->is_planned) {
+            $fields['is_planned'] = false;
+            $fields['started_at'] = DeviceTime::of($fields['started_at_ms'] ?? null);
+        }
         DB::transaction(function () use ($session, $fields): void {
-            $session->update(Arr::except($fields, ['ended', 'ended_at_ms', 'pocket']));
+            $session->update(Arr::except($fields, ['started', 'started_at_ms', 'ended', 'ended_at_ms', 'pocket']));
             if (isset($fields['pocket']) && $session->student !== null) {
                 $this->pocket->keep($session->student, $fields['pocket'], $session->coach_id);
             }
@@ -105,15 +109,16 @@ final class PracticeSessionController
         $before = $session->student
             ?->practiceSessions()
             ->where('started_at', '<', $session->started_at)
-            ->whereNotNull('note_for_next')
-            ->orderByDesc('started_at')
-            ->first();
+            ->where('is_home', false)
+            ->where('is_planned', false)
+            ->orderByDesc('started_at');
 
         return new SessionResource(
             $session,
             $this->speeds->ofSession($session),
             $session->ballRows(),
-            $before?->note_for_next,
+            $before?->clone()->whereNotNull('note_for_next')->first()?->note_for_next,
+            $before?->first()->stations ?? [],
         );
     }
 }

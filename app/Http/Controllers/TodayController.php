@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Green\Grass;
+use Amble\Core\Session\Condition;
 use Amble\Core\Student\Retention;
 use App\Actions\SimulatedSession;
 use App\Http\Resources\GreenResource;
@@ -44,6 +45,11 @@ final class TodayController
                     ->get(),
             ),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
+            'planned' => $coach
+                ->practiceSessions()
+                ->where('is_planned', true)
+                ->orderByDesc('id')
+                ->get(['id', 'student_id']),
             'questions' => array_map(
                 static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text],
                 array_keys($asked),
@@ -58,6 +64,14 @@ final class TodayController
                     'has_grain' => $grass->hasGrain(),
                 ],
                 Grass::cases(),
+            ),
+            'conditions' => array_map(
+                static fn(Condition $condition): array => [
+                    'value' => $condition->value,
+                    'label' => $condition->label(),
+                    'expects' => $condition->expects(),
+                ],
+                Condition::cases(),
             ),
             'simulation' => SimulatedSession::underWay($coach)?->id,
         ]);

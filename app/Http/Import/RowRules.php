@@ -54,7 +54,7 @@ final readonly class RowRules implements RowCheck
 
     /** Columns no form asks for: of the record's making, or worked out by the server from what a form asks for. */
     private const BESIDES = [
-        'practice_sessions' => ['is_home' => ['boolean'], 'started_at' => ['required']],
+        'practice_sessions' => ['is_home' => ['boolean'], 'is_planned' => ['boolean'], 'started_at' => ['required']],
         'session_events' => ['recorded_at' => ['required'], 'practice_session_id' => ['required']],
         'green_speed_measurements' => [
             'speed_m' => ['nullable', 'numeric', 'between:0.5,7'],

@@ -15,6 +15,9 @@ final class StartSessionRequest extends WorkspaceRequest
     {
         return [
             'id' => ['required', 'ulid'],
+            // For a day to come: it waits until it is started.
+            'is_planned' => ['sometimes', 'boolean'],
+            'minutes' => ['sometimes', 'nullable', 'integer', 'between:1,480'],
             'started_at_ms' => DeviceTime::RULES,
             'student_id' => ['nullable', 'string', $this->inWorkspace(Student::class)->whereNull('deleted_at')],
             'green_id' => ['nullable', 'string', $this->inWorkspace(Green::class)->whereNull('deleted_at')],

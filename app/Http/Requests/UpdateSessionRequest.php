@@ -41,6 +41,9 @@ final class UpdateSessionRequest extends WorkspaceRequest
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
             ...TakeHomeCardRequest::taskRules('pocket.'),
             'pocket.next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
+            // What was planned ahead begins.
+            'started' => ['sometimes', 'accepted'],
+            'started_at_ms' => DeviceTime::RULES,
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,
         ];

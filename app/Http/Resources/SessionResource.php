@@ -32,12 +32,14 @@ final class SessionResource extends JsonResource
     /**
      * @param Collection<int, \stdClass> $balls rows, in the order they were rolled
      * @param string|null $lastNote what was noted for next time when this student last came
+     * @param list<array<string, mixed>> $lastStations what was set out when this student last came
      */
     public function __construct(
         PracticeSession $session,
         private readonly SessionGreenSpeeds $readings,
         private readonly Collection $balls,
-        private readonly ?string $lastNote,
+        private readonly ?string $lastNote = null,
+        private readonly array $lastStations = [],
     ) {
         parent::__construct($session);
     }
@@ -68,6 +70,7 @@ final class SessionResource extends JsonResource
             'note_for_student' => $this->resource->note_for_student,
             'note_for_next' => $this->resource->note_for_next,
             'is_home' => $this->resource->is_home,
+            'is_planned' => $this->resource->is_planned,
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
             'reading' => self::reading($this->readings->reading),
@@ -84,6 +87,7 @@ final class SessionResource extends JsonResource
             ),
             'kit_word' => $this->resource->kit_word,
             'last_note' => $this->lastNote,
+            'last_stations' => $this->lastStations,
             'run' =>
                 $run === null
                     ? null

@@ -249,6 +249,27 @@ export function startSession(start: {
   return id;
 }
 
+/** Begins a session that was planned ahead. */
+export function startPlanned(id: string, green_id: string | null): void {
+  void outbox.write(id, {
+    method: 'PATCH',
+    path: `sessions/${id}`,
+    body: { started: true, started_at_ms: Date.now(), ...(green_id !== null && { green_id }) },
+    what: 'The session',
+  });
+}
+
+/** Makes a session to be planned before its student comes. @returns its id */
+export async function planSession(session: {
+  student_id: string | null;
+  green_id?: string | null;
+  minutes?: number | null;
+}): Promise<string> {
+  const id = newId();
+  await request('POST', 'sessions', { id, is_planned: true, ...session });
+  return id;
+}
+
 /** What was noted for next time when a student last came; null where nothing was. */
 export function lastNote(student: string | null, sessions: readonly SessionSummary[]): string | null {
   const last = sessions.find(

@@ -131,3 +131,17 @@ test('a bench has who, where and what was begun here, each once', () => {
   // Heard of meanwhile, it is not there twice.
   expect(shownToday({ ...today, students: shown.students }, [cai]).students).toHaveLength(3);
 });
+
+test('a session planned ahead is on Today from the moment it is started', () => {
+  const today = {
+    students: [],
+    greens: [],
+    sessions: [],
+    planned: [{ id: 'P', student_id: 'ann' }],
+  } as unknown as Today;
+  expect(shownToday(today, []).planned).toHaveLength(1);
+  const shown = shownToday(today, [write('PATCH', 'sessions/P', { started: true, started_at_ms: 5000 })]);
+  expect(shown.planned).toEqual([]);
+  expect(shown.sessions).toMatchObject([{ id: 'P', student_id: 'ann', started_at: '1970-01-01T00:00:05.000Z' }]);
+  expect(shownToday({ students: [], greens: [], sessions: [] } as unknown as Today, []).planned).toEqual([]);
+});

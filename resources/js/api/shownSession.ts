@@ -95,6 +95,7 @@ function begin({ body }: Write, known: Known): Session {
     started_at: new Date(Number(body.started_at_ms ?? 0)).toISOString(),
     ended_at: null,
     is_home: false,
+    is_planned: false,
     reading: null,
     measurement_is_of_the_day: false,
     measurement_days_old: null,
@@ -105,6 +106,7 @@ function begin({ body }: Write, known: Known): Session {
     kit_out: [],
     kit_word: null,
     last_note: null,
+    last_stations: [],
     run: null,
   };
   return patched(blank, body, known);
@@ -175,7 +177,8 @@ function withReading(session: Session, draft: Write['body']): Session {
 
 /** A bench with the students, greens and sessions that wait on this device. */
 export function shownToday(sent: Today, waiting: readonly Pending[]): Today {
-  const shown: Today = { ...sent };
+  // What this device kept of an earlier version has neither.
+  const shown: Today = { ...sent, planned: sent.planned ?? [], conditions: sent.conditions ?? [] };
   for (const { method, path, body } of writes(waiting)) {
     const isNew =
       method === 'POST' && ![sent.students, sent.greens, sent.sessions].some((list) => hasId(list, body.id));
@@ -188,6 +191,14 @@ export function shownToday(sent: Today, waiting: readonly Pending[]): Today {
       const started_at = new Date(Number(body.started_at_ms ?? 0)).toISOString();
       const blank = { purpose: null, minutes: null, note_for_next: null, ended_at: null, is_home: false };
       shown.sessions = [{ ...blank, id: String(id), student_id, green_id, started_at }, ...shown.sessions];
+    } else if (method === 'PATCH' && body.started === true) {
+      const begun = shown.planned.find(({ id }) => path === pathOf(id));
+      if (begun !== undefined) {
+        const started_at = new Date(Number(body.started_at_ms ?? 0)).toISOString();
+        const blank = { purpose: null, minutes: null, note_for_next: null, ended_at: null, is_home: false };
+        shown.planned = shown.planned.filter(({ id }) => id !== begun.id);
+        shown.sessions = [{ ...blank, ...begun, green_id: null, started_at }, ...shown.sessions];
+      }
     } else if (method === 'PATCH') {
       shown.sessions = shown.sessions.map((session) =>
         path === pathOf(session.id) ? { ...session, ...summaryChange(body) } : session,

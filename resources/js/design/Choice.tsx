@@ -23,7 +23,7 @@ const group = css`
 /** Few short answers are one control of joined segments; the chosen one is filled. */
 const segments = css`
   &[data-segments] > div { flex-wrap: nowrap; gap: 0; justify-self: start; max-width: 100%; border: 1.5px solid ${color.edge}; border-radius: 8px; background: ${color.leaf}; }
-  &[data-segments] label { border: 0; border-radius: 0; background: none; box-shadow: none; padding: 0 16px; text-align: center; }
+  &[data-segments] label { border: 0; border-radius: 0; background: none; box-shadow: none; padding: 0 16px; text-align: center; overflow-wrap: normal; }
   &[data-segments] label + label { border-left: 1px solid ${color.edge}; }
   &[data-segments] label:first-child { border-radius: 6px 0 0 6px; }
   &[data-segments] label:last-child { border-radius: 0 6px 6px 0; }

@@ -1,18 +1,17 @@
 import { ChevronDown } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
 import { color, touch } from './theme';
 
 const Frame = styled(Disclosure)`
   min-width: 0;
-  h3 { font: inherit; }
   button[slot] {
     display: flex; align-items: center; gap: 8px; min-height: ${touch}; padding: 0 6px 0 0; border: 0; background: none; cursor: pointer;
     color: ${color.copper}; font: inherit; font-weight: 700; text-align: left;
   }
   button[slot] svg { flex: none; }
-  &[data-expanded] > h3 svg { transform: rotate(180deg); }
+  &[data-expanded] > button svg { transform: rotate(180deg); }
 `;
 
 interface FoldProps {
@@ -36,12 +35,10 @@ export function Fold({ label, isOpen = false, isHeldOpen = false, onToggle, chil
         onToggle?.(now);
       }}
     >
-      <Heading level={3}>
-        <Button slot="trigger">
-          <ChevronDown size={18} aria-hidden="true" />
-          {label}
-        </Button>
-      </Heading>
+      <Button slot="trigger">
+        <ChevronDown size={18} aria-hidden="true" />
+        {label}
+      </Button>
       <DisclosurePanel>{children}</DisclosurePanel>
     </Frame>
   );

@@ -2,7 +2,10 @@ import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from './Button';
 import { Entry } from './Entry';
+import { Row, Stack } from './layout';
+import { SheetButton } from './SheetButton';
 import { color, space, type } from './theme';
+import { useFirst } from './useFirst';
 
 const Column = styled.aside`
   display: grid; gap: ${space.l}; align-content: start; min-width: 0;
@@ -14,7 +17,6 @@ const Column = styled.aside`
 const Pencil = styled.article`
   display: grid; gap: ${space.xs};
   p:first-child { font-weight: 600; }
-  p + p { font-style: italic; color: ${color.pencil}; }
   button { justify-self: start; padding: 0; min-height: 40px; font: 400 0.95rem ${type.sans}; }
 `;
 
@@ -39,26 +41,40 @@ interface InsightCardProps<Note extends InsightRow> {
   children?: ReactNode;
 }
 
-/** The right-hand column: what the rules see, what it rests on, what to try. */
+/** So many insights are in sight at first, the most pressing of them. */
+const MOST = 2;
+
+/** The right-hand column: what the rules see and what to try; why, and what would disprove it, one touch away. */
 export function InsightCard<Note extends InsightRow>({
   notes,
   onDismiss,
   evidenceOf,
   children,
 }: InsightCardProps<Note>) {
+  const { shown, more } = useFirst(notes, MOST);
   return (
     <Column aria-label="Insights">
-      {notes.map((note) => (
+      {shown.map((note) => (
         <Pencil key={note.key}>
           <p>{note.seen}</p>
-          <p>{note.evidence}</p>
-          {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
-          {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
-          {note.refuted_by !== null && <p>What would disprove it: {lowerFirst(note.refuted_by)}</p>}
-          {evidenceOf?.(note)}
-          {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
+          {note.try !== null && <p>{note.try}</p>}
+          <Row $gap="m">
+            <SheetButton look="bare" label="Why?" name={`Why: ${note.seen}`} title={note.seen}>
+              {() => (
+                <Stack $gap="s">
+                  <p>{note.evidence}</p>
+                  {note.try !== null && <p>{note.try}</p>}
+                  {note.other_way !== null && <p>Or: {note.other_way}</p>}
+                  {note.refuted_by !== null && <p>What would disprove it: {lowerFirst(note.refuted_by)}</p>}
+                  {evidenceOf?.(note)}
+                </Stack>
+              )}
+            </SheetButton>
+            {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
+          </Row>
         </Pencil>
       ))}
+      {more}
       {children}
     </Column>
   );

@@ -2,8 +2,11 @@ export { Button, ButtonLink } from './Button';
 export { chip } from './Chip';
 export { AnyOf, labelOf, OneOf, type Option } from './Choice';
 export { Choose } from './Choose';
+export { EditList, EditPress, EditRow } from './EditRow';
 export { Entry, Hint, NoteEntry } from './Entry';
+export { Facts } from './Facts';
 export { Fold } from './Fold';
+export { FoldRow } from './FoldRow';
 export { InsightCard, MarginWord } from './InsightCard';
 export { List } from './List';
 export {
@@ -19,12 +22,15 @@ export {
   TableFrame,
   Unseen,
 } from './layout';
+export { Menu, type MenuAct } from './Menu';
 export { Name } from './Name';
 export { Notice } from './Notice';
 export { Pick } from './Pick';
 export { ProgressLine } from './ProgressLine';
 export { Sheet } from './Sheet';
+export { SheetButton } from './SheetButton';
 export { StrideByWalking } from './StrideByWalking';
+export { Switch } from './Switch';
 export { Title } from './Title';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
 export { useFaces } from './useFaces';

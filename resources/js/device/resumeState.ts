@@ -20,8 +20,10 @@ export interface ResumeState {
   distance?: string;
   time?: string;
   direction?: 1 | 2;
-  /** Which side of the spread was looked at. */
-  view?: 'balls' | 'stroke';
+  /** Which tab of Review was looked at. */
+  view?: string;
+  /** Lines above the lane that were read and put away. */
+  dismissed?: string[];
   /** Whether a stroke sensor is on. */
   sensor?: boolean;
   /** Of a walk along: whether it goes by itself, what was only looked at, and the drill it tries. */

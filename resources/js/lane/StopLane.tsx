@@ -24,7 +24,7 @@ interface Touch {
 }
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { max-height: 46vh; &[data-close] { max-height: 38vh; } } touch-action: pan-y pinch-zoom; cursor: crosshair; -webkit-touch-callout: none; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { max-height: max(200px, min(46vh, 100dvh - 384px)); &[data-close] { max-height: 38vh; } } touch-action: pan-y pinch-zoom; cursor: crosshair; -webkit-touch-callout: none; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
   /* The ball just entered rolls to its place, from the ball's end of the lane. */
   [data-rolls] { animation: roll-to-rest 200ms ease-out; }

@@ -13,9 +13,10 @@ export function dayOf(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' });
 }
 
-/** "November 2026". */
-export function monthOf(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
+/** "14 Nov"; with its year where that is not this one. */
+export function dayAndYear(iso: string, now = new Date()): string {
+  const isThisYear = new Date(iso).getFullYear() === now.getFullYear();
+  return isThisYear ? day(iso) : `${day(iso)} ${new Date(iso).getFullYear()}`;
 }
 
 /**

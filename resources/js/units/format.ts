@@ -38,3 +38,9 @@ export function readSpeed(text: string, choice: UnitChoice): number | null {
 export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }
+
+/** The first words of what was written, as many as a row has room for. */
+export function firstWords(text: string, most: number): string {
+  const words = text.trim().split(/\s+/);
+  return words.length <= most ? words.join(' ') : `${words.slice(0, most).join(' ')} …`;
+}

@@ -10,9 +10,8 @@ const HOW: Readonly<Record<MeasurementMethod, string>> = {
   unknown: 'unknown',
 };
 
-/** How a green's standing figure was got, and when. */
-export function greenWords(green: Green): string {
-  const surface = green.surface === 'mat' ? 'mat' : 'grass';
+/** What a green is, how its standing figure was got, and when. @param surface as it is named; "mat" or "grass" */
+export function greenWords(green: Green, surface: string = green.surface): string {
   return green.reading == null
     ? `${surface}, not measured yet`
     : `${surface}, ${HOW[green.reading.method]}, ${day(green.reading.taken_at)}`;

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { BallMeasurement } from '../../api/types';
-import { chip, color, Entry, Fold, isNarrow, narrow, Stack, type } from '../../design';
+import { chip, color, Entry, isNarrow, narrow, SheetButton, Stack, type } from '../../design';
 import { METRES_PER_INCH } from '../../units/length';
 import { outsideLimits } from '../../units/limits';
 import type { Units } from '../../units/useUnits';
@@ -99,8 +99,13 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
             {units.show(metres, 'backstroke')}
           </ToggleButton>
         ))}
+        {isPhone && (
+          <SheetButton label="Other" name="Other backstroke" title="Other backstroke">
+            {() => exact}
+          </SheetButton>
+        )}
       </Lately>
-      {isPhone ? <Fold label="Other backstroke">{exact}</Fold> : exact}
+      {!isPhone && exact}
     </Stack>
   );
 }
@@ -174,11 +179,11 @@ function nearest(steps: readonly number[], value: number): number {
 }
 
 const USUAL: Readonly<Record<Units['choice']['unit'], readonly number[]>> = {
-  feet: [6, 8, 10, 12, 14].map((inches) => inches * METRES_PER_INCH),
-  metres: [0.15, 0.2, 0.25, 0.3, 0.35],
-  paces: [6, 8, 10, 12, 14].map((inches) => inches * METRES_PER_INCH),
+  feet: [6, 8, 10, 12].map((inches) => inches * METRES_PER_INCH),
+  metres: [0.15, 0.2, 0.25, 0.3],
+  paces: [6, 8, 10, 12].map((inches) => inches * METRES_PER_INCH),
 };
-const MOST_OFFERED = 5;
+const MOST_OFFERED = 4;
 
 /** Backstrokes to choose from at one touch, metres. */
 export function offeredBackstrokes(putts: readonly Pick<BallMeasurement, 'backstroke_m'>[], units: Units): number[] {

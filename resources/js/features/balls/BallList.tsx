@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import type { ShownPutt } from '../../api/useOutbox';
 import { Button, color, QuietText, type } from '../../design';
 import { OutcomeMark } from '../../lane/OutcomeMark';
+import { firstWords } from '../../units/format';
 import type { Units } from '../../units/useUnits';
 import { lieWords } from './ballWords';
 
@@ -16,6 +17,9 @@ const Lines = styled.section`
   }
   b { font: 400 0.95rem ${type.sans}; }
 `;
+
+/** As many words as a line has room for; opened, it says all. */
+const MOST_WORDS = 13;
 
 interface BallListProps {
   putts: readonly ShownPutt[];
@@ -47,7 +51,7 @@ export function BallList({ putts, words, units, onOpen }: BallListProps) {
                   <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
                     <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
                   </svg>
-                  <span>{lineOf(putt, words, units)}</span>
+                  <span>{lineOf(putt, (each) => firstWords(words(each), MOST_WORDS), units)}</span>
                 </Button>
               </li>
             ))}

@@ -2,8 +2,9 @@ import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import type { GroupMember, Presence, Session, Student } from '../../api/types';
-import { Button, chip, color, Name, narrow, OneOf, QuietText, Row, Sheet, Stack } from '../../design';
+import type { Presence, Session, Student } from '../../api/types';
+import { Button, chip, color, Name } from '../../design';
+import { GroupSheet } from './GroupSheet';
 import { shortName } from './names';
 
 const Names = styled(RadioGroup)`
@@ -46,9 +47,6 @@ export function GroupBar({ session, student, onChoose, note, rollers = null }: C
   );
 }
 
-/** In the hand the sign alone is enough beside the heading. */
-const Words = styled.span`${narrow} { display: none; }`;
-
 interface WhoIsHereProps {
   session: Session;
   /** Everybody that may be asked to come. */
@@ -64,13 +62,13 @@ export function WhoIsHere({ session, students, onStanding, rollers = null }: Who
   const label = session.group_members.length > 1 ? 'Who is here' : 'Add a student';
   return (
     <>
-      <Button look="bare" onPress={() => setOpen(true)} aria-label={label}>
-        <UserPlus size={22} aria-hidden="true" />
-        <Words>{label}</Words>
+      <Button onPress={() => setOpen(true)} aria-label={label}>
+        <UserPlus size={20} aria-hidden="true" />
+        Group
       </Button>
       {isOpen && (
-        <CompanySheet
-          group_members={session.group_members}
+        <GroupSheet
+          session={session}
           students={students}
           rollers={rollers}
           onStanding={onStanding}
@@ -78,65 +76,5 @@ export function WhoIsHere({ session, students, onStanding, rollers = null }: Who
         />
       )}
     </>
-  );
-}
-
-const STANDINGS: readonly { value: Presence; label: string }[] = [
-  { value: 'here', label: 'Here' },
-  { value: 'sits_out', label: 'Resting' },
-  { value: 'watches', label: 'Watching' },
-  { value: 'gone', label: 'Gone home' },
-];
-
-const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Join' } : each));
-
-interface CompanySheetProps {
-  group_members: readonly GroupMember[];
-  students: readonly Student[];
-  rollers: readonly string[] | null;
-  onStanding: (student: string, standing: Presence) => void;
-  onClose: () => void;
-}
-
-function CompanySheet({ group_members, students, rollers, onStanding, onClose }: CompanySheetProps) {
-  // Here, but not in the drill: one touch joins.
-  const isWatching = ({ student, standing }: GroupMember) =>
-    rollers !== null && rollers.length > 0 && !rollers.includes(student) && standing === 'here';
-  const others = students.filter(({ id }) => !group_members.some((each) => each.student === id));
-  return (
-    <Sheet title="Who is here" onClose={onClose}>
-      <Stack $gap="s">
-        {group_members.map((each) => (
-          <OneOf
-            key={each.student}
-            label={each.name}
-            options={isWatching(each) ? JOINING : STANDINGS}
-            value={isWatching(each) ? null : each.standing}
-            onChange={(value) => onStanding(each.student, value)}
-          />
-        ))}
-      </Stack>
-      {others.length > 0 && (
-        <Stack $gap="s">
-          <QuietText>Add now:</QuietText>
-          <Row>
-            {others.map(({ id, name }) => (
-              <Button
-                key={id}
-                onPress={() => {
-                  onStanding(id, 'here');
-                  onClose();
-                }}
-              >
-                <Name>{name}</Name>
-              </Button>
-            ))}
-          </Row>
-        </Stack>
-      )}
-      <Row>
-        <Button onPress={onClose}>Close</Button>
-      </Row>
-    </Sheet>
   );
 }

@@ -21,11 +21,9 @@ export function LanePrompts({ student, length }: LanePromptsProps) {
   return here.length === 0 ? null : (
     <MarginWord>
       <h2>Before and after each ball</h2>
-      <ul>
-        {here.map(({ text }) => (
-          <li key={text}>{inWords(text, units)}</li>
-        ))}
-      </ul>
+      {here.map(({ text }) => (
+        <p key={text}>{inWords(text, units)}</p>
+      ))}
     </MarginWord>
   );
 }

@@ -14,6 +14,8 @@ const Line = styled.section`
   display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; min-width: 0; padding: 4px 4px 4px 12px;
   border-left: 3px solid ${color.ink}; background: ${color.leaf};
   & > span { font: 600 1.06rem/1.35 ${type.serif}; overflow-wrap: anywhere; }
+  /* Two lines whatever is said: what the thumb reaches stays where it is. All of it stands under Balls. */
+  ${narrow} { min-height: 62px; & > span { display: -webkit-box; overflow: hidden; -webkit-box-orient: vertical; -webkit-line-clamp: 2; } }
 `;
 
 const More = styled.div`
@@ -24,6 +26,12 @@ const Chips = styled.div`
   display: flex; flex-wrap: wrap; gap: 6px; align-items: center;
   /* One row to swipe on a phone, so that the lane stays in sight. */
   ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; }
+`;
+
+/** Two groups in one line to swipe on a phone; one below the other elsewhere. */
+const OneLine = styled.div`
+  display: grid; gap: 6px; min-width: 0;
+  ${narrow} { display: flex; gap: ${space.m}; overflow-x: auto; scrollbar-width: none; & > * { flex: none; overflow: visible; } }
 `;
 
 const ChipsLabel = styled(QuietText)`
@@ -81,25 +89,27 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
             ))}
           </Chips>
         )}
-        <RoutineOf logger={logger} last={last} />
         <BeyondTheHole logger={logger} last={last} />
         {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
-        <Chips role="group" aria-label="Marks on the last ball">
-          {MARKS.flatMap(({ value, label }) =>
-            value === 'none' ? (
-              []
-            ) : (
-              <Chip key={value} isSelected={last.mark === value} onPress={() => logger.toggleMark(last, value)}>
-                {label}
+        <OneLine>
+          <RoutineOf logger={logger} last={last} />
+          <Chips role="group" aria-label="Marks on the last ball">
+            {MARKS.flatMap(({ value, label }) =>
+              value === 'none' ? (
+                []
+              ) : (
+                <Chip key={value} isSelected={last.mark === value} onPress={() => logger.toggleMark(last, value)}>
+                  {label}
+                </Chip>
+              ),
+            )}
+            {drill !== null && (
+              <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
+                Finish held
               </Chip>
-            ),
-          )}
-          {drill !== null && (
-            <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
-              Finish held
-            </Chip>
-          )}
-        </Chips>
+            )}
+          </Chips>
+        </OneLine>
       </More>
     </>
   );

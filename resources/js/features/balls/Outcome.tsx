@@ -2,7 +2,7 @@ import { type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { type Drill, type ObservationType, observedNumber, type Stop } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
-import { Button, Entry, Fold, Notice, OneOf, QuietText, Stack, wide } from '../../design';
+import { Button, Entry, Notice, OneOf, QuietText, Stack, wide } from '../../design';
 import { remember, resumeStateOf } from '../../device/resumeState';
 import { OUTCOMES } from '../../lane/OutcomeMark';
 import type { Scenery } from '../../lane/StationLane';
@@ -238,46 +238,39 @@ const Typed = styled.div`
   &[data-one] { grid-template-columns: minmax(0, 1fr) auto; }
 `;
 
-interface TypedLengthProps extends OutcomeProps {
-  sessionId: string;
-}
-
-/** The same by digits: how far it rolled, or how far past (+) or short (-); and what stopped it. */
-export function TypedLength({ logger, task, place, units, sessionId }: TypedLengthProps) {
-  const [isFine] = useState(() => window.matchMedia('(pointer: fine)').matches);
-  const stops = (
+/** What the next ball is stopped by, where it does not come to rest by itself. */
+export function StoppedBy({ logger }: { logger: Logger }) {
+  return (
     <OneOf<Stop>
       label="Next ball stopped by"
-      isLabelHidden
       options={STOPS.filter(({ value }) => value !== 'holed')}
       value={logger.stop}
       onChange={logger.setStop}
     />
   );
-  const fields = (
-    <LengthFields
-      logger={logger}
-      target={task.target_m}
-      takesSide={place.takesSide}
-      units={units}
-      sessionId={sessionId}
-      hasFocus={isFine}
-    />
-  );
-  return isFine ? (
+}
+
+interface TypedLengthProps extends OutcomeProps {
+  sessionId: string;
+  /** Whether what stops the ball is asked beside it. */
+  hasStops: boolean;
+}
+
+/** The same by digits: how far it rolled, or how far past (+) or short (-); and what stopped it. */
+export function TypedLength({ logger, task, place, units, sessionId, hasStops }: TypedLengthProps) {
+  const [isFine] = useState(() => window.matchMedia('(pointer: fine)').matches);
+  return (
     <Stack $gap="s">
-      {fields}
-      <Fold label="Stopped by something" isOpen={logger.stop !== 'free'}>
-        {stops}
-      </Fold>
+      <LengthFields
+        logger={logger}
+        target={task.target_m}
+        takesSide={place.takesSide}
+        units={units}
+        sessionId={sessionId}
+        hasFocus={isFine}
+      />
+      {hasStops && <StoppedBy logger={logger} />}
     </Stack>
-  ) : (
-    <Fold label="Type the roll, or stopped by something" isOpen={logger.stop !== 'free'}>
-      <Stack $gap="s">
-        {fields}
-        {stops}
-      </Stack>
-    </Fold>
   );
 }
 

@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import type { ObservationType, RunProgress, Session } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
-import { Head, narrow, Page, Stack, space, type, wide } from '../../design';
+import { Head, narrow, Page, SheetButton, Stack, space, type, wide } from '../../design';
 import type { Units } from '../../units/useUnits';
 import type { Sensor } from '../sensors/useSensor';
 import { BackstrokeRow, offeredBackstrokes } from './Backstrokes';
@@ -11,10 +11,10 @@ import { BallSheet } from './BallSheet';
 import type { BallTask } from './entry';
 import { LanePrompts } from './LanePrompts';
 import { LastBall } from './LastBall';
-import { LaneOfBall, type Place, QuestionOfBall, StopFaces, TypedLength } from './Outcome';
+import { LaneOfBall, type Place, QuestionOfBall, StopFaces, StoppedBy, TypedLength } from './Outcome';
 import { ReadCard } from './ReadCard';
 import { SensorLine, SensorSwitch } from './SensorLine';
-import { Stretch } from './Stretch';
+import { Stretch, stretchFacts } from './Stretch';
 import type { Logger } from './useLogger';
 
 /** Lane on the left and everything to enter beside it; in the hand one below the other, as a ball is seen. */
@@ -32,10 +32,19 @@ const Work = styled.div`
   }
 `;
 
+/** Beside the lane where there is room; else under Balls and More. */
 const Side = styled.aside`
-  display: grid; gap: ${space.l}; align-content: start; min-width: 0; font: 400 1.02rem/1.5 ${type.serif};
-  ${wide} { max-height: calc(100dvh - 150px); overflow-y: auto; position: sticky; top: ${space.s}; }
-  ${narrow} { gap: ${space.m}; }
+  display: none;
+  ${wide} {
+    display: grid; gap: ${space.l}; align-content: start; min-width: 0; font: 400 1.02rem/1.5 ${type.serif};
+    max-height: calc(100dvh - 170px); overflow-y: auto; position: sticky; top: ${space.s};
+  }
+`;
+
+const Tools = styled.section`
+  display: flex; flex-wrap: wrap; gap: ${space.s};
+  ${wide} { [data-beside-lane-hidden] { display: none; } }
+  ${narrow} { button { padding: 0 12px; } }
 `;
 
 /** The heading, and what is rarely touched beside it. */
@@ -68,8 +77,12 @@ export interface PuttPageProps {
   } | null;
   /** Above the work: names, the call-out, the stations. */
   top: ReactNode;
-  /** Below it. */
-  foot: ReactNode;
+  /** Below it: what a drill found, once it is over. */
+  foot?: ReactNode;
+  /** Who is here, one touch away; null where a student rolls alone. */
+  people?: ReactNode;
+  /** Under More: other drills, how to end; it closes the sheet by the function it is given. */
+  tools: (close: () => void) => ReactNode;
   /** Beside the balls so far. */
   margin: ReactNode;
   /** Whether the student rolls alone: no card of the read, no stretch, no device is theirs to note. */
@@ -88,7 +101,9 @@ export function PuttPage({
   words,
   drill,
   top,
-  foot,
+  foot = null,
+  people = null,
+  tools,
   margin,
   isAlone = false,
 }: PuttPageProps) {
@@ -96,7 +111,37 @@ export function PuttPage({
   const openedAt = logger.balls.findIndex(({ id }) => id === openedId);
   const opened = logger.balls[openedAt];
   const offered = offeredBackstrokes(logger.log.putts, units);
-  const close = () => open(null);
+  const shut = () => open(null);
+  const [hasKeys] = useState(() => window.matchMedia('(pointer: fine)').matches);
+  const list = (
+    <BallList
+      putts={logger.balls}
+      units={units}
+      words={(putt) =>
+        putt.target_m === null ? words(putt) : `${units.show(putt.target_m, 'station')} · ${words(putt)}`
+      }
+      onOpen={({ id }) => open(id)}
+    />
+  );
+  const beside = (
+    <>
+      {margin}
+      {task !== null && <LanePrompts student={logger.student ?? logger.ownStudent} length={task.target_m} />}
+    </>
+  );
+  const typed =
+    task?.asksLength === true ? (
+      <TypedLength
+        logger={logger}
+        task={task}
+        place={place}
+        units={units}
+        sessionId={session.id}
+        hasStops={!hasKeys || logger.stop !== 'free'}
+      />
+    ) : null;
+  const stops = task?.asksLength === true && hasKeys && logger.stop === 'free' ? <StoppedBy logger={logger} /> : null;
+  const hasFacts = stretchFacts(session).length > 0;
   return (
     <Page data-margin>
       <Stack $gap="s">
@@ -120,32 +165,37 @@ export function PuttPage({
             </>
           )}
           <LastBall logger={logger} words={words} units={units} drill={drill} backstrokes={offered} />
-          {task?.asksLength === true && (
-            <div data-typed>
-              <TypedLength logger={logger} task={task} place={place} units={units} sessionId={session.id} />
-            </div>
-          )}
+          {hasKeys && typed !== null && <div data-typed>{typed}</div>}
         </Work>
         {foot}
-        {!isAlone && task !== null && (
-          <>
-            {task.target_m !== null && <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />}
-            <Stretch session={session} log={logger.log} />
-            <SensorSwitch sensor={sensor} />
-          </>
-        )}
+        <Tools aria-label="Tools">
+          {!isAlone && task?.target_m != null && (
+            <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />
+          )}
+          <span data-beside-lane-hidden>
+            <SheetButton label={`Balls: ${logger.balls.length}`} title="Balls">
+              {() => list}
+            </SheetButton>
+          </span>
+          {!isAlone && task !== null && hasFacts && <Stretch session={session} log={logger.log} />}
+          {people}
+          <SheetButton label="More" title="More">
+            {(close) => (
+              <Stack>
+                {!hasKeys && typed}
+                {tools(close)}
+                {!isAlone && task !== null && <Stretch session={session} log={logger.log} />}
+                {stops}
+                {!isAlone && task !== null && <SensorSwitch sensor={sensor} />}
+                {beside}
+              </Stack>
+            )}
+          </SheetButton>
+        </Tools>
       </Stack>
       <Side aria-label="Insights">
-        <BallList
-          putts={logger.balls}
-          units={units}
-          words={(putt) =>
-            putt.target_m === null ? words(putt) : `${units.show(putt.target_m, 'station')} · ${words(putt)}`
-          }
-          onOpen={({ id }) => open(id)}
-        />
-        {margin}
-        {task !== null && <LanePrompts student={logger.student ?? logger.ownStudent} length={task.target_m} />}
+        {list}
+        {beside}
       </Side>
       {opened !== undefined && (
         <BallSheet
@@ -156,17 +206,17 @@ export function PuttPage({
           units={units}
           onKeep={(ball) => {
             logger.correct(opened, ball);
-            close();
+            shut();
           }}
           onStrike={() => {
             logger.strike(opened);
-            close();
+            shut();
           }}
           onGive={(to) => {
             logger.give(opened, to);
-            close();
+            shut();
           }}
-          onClose={close}
+          onClose={shut}
         />
       )}
     </Page>

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { useObservationTypes } from '../../api/queries';
 import type { Observations, ObservationType } from '../../api/types';
-import { Button, Fold, QuietText, Row, Stack } from '../../design';
+import { Button, QuietText, Row, SheetButton, Stack } from '../../design';
 import { ReadingHints } from '../../lane/ReadingHints';
 import type { Units } from '../../units/useUnits';
 import { BallObservation } from './BallObservations';
@@ -22,7 +21,6 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
   const called = kinds.filter(({ name }) => logger.seen[name] != null).length;
   const before = lastRead(logger.last?.seen ?? {}, kinds);
   const back = impliedForNext(logger.last?.seen ?? {}, all);
-  const [isOpen, setOpen] = useState(false);
   const noteAll = (read: readonly (readonly [string, Observations[string]])[]) => {
     for (const [name, answer] of read) {
       logger.note(name, answer);
@@ -32,39 +30,42 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
   const say = (kind: ObservationType, answer: Observations[string]) =>
     noteAll([[kind.name, answer], ...impliedBy(kind, answer).filter(([name]) => logger.seen[name] == null)]);
   return kinds.length === 0 ? null : (
-    <Fold
-      label={called === 0 ? 'Read before the putt' : `Read before the putt: ${called} noted for the next ball`}
-      onToggle={setOpen}
+    <SheetButton
+      label={called === 0 ? 'Read' : `Read: ${called} noted`}
+      name={called === 0 ? 'Read before the putt' : `Read before the putt: ${called} noted for the next ball`}
+      title="Read before the putt"
     >
-      <Stack>
-        {called === 0 && (
-          <Row>
-            {[
-              { label: 'Same as the last ball', read: before },
-              { label: 'The putt back, as the ball rolled past', read: back },
-            ].map(
-              ({ label, read }) =>
-                read.length > 0 && (
-                  <Button key={label} onPress={() => noteAll(read)}>
-                    {label}
-                  </Button>
-                ),
-            )}
-          </Row>
-        )}
-        {isOpen && <ReadingHints green={green} student={logger.student ?? logger.ownStudent} />}
-        {kinds.map((kind) => (
-          <BallObservation
-            key={`${kind.name} ${logger.balls.length} ${called === 0}`}
-            kind={kind}
-            answer={logger.seen[kind.name] ?? null}
-            onAnswer={(answer) => say(kind, answer)}
-            units={units}
-          />
-        ))}
-        <QuietText>Saved with the next ball only. Review compares it with what the ball did.</QuietText>
-      </Stack>
-    </Fold>
+      {() => (
+        <Stack>
+          {called === 0 && (
+            <Row>
+              {[
+                { label: 'Same as the last ball', read: before },
+                { label: 'The putt back, as the ball rolled past', read: back },
+              ].map(
+                ({ label, read }) =>
+                  read.length > 0 && (
+                    <Button key={label} onPress={() => noteAll(read)}>
+                      {label}
+                    </Button>
+                  ),
+              )}
+            </Row>
+          )}
+          <ReadingHints green={green} student={logger.student ?? logger.ownStudent} />
+          {kinds.map((kind) => (
+            <BallObservation
+              key={`${kind.name} ${logger.balls.length} ${called === 0}`}
+              kind={kind}
+              answer={logger.seen[kind.name] ?? null}
+              onAnswer={(answer) => say(kind, answer)}
+              units={units}
+            />
+          ))}
+          <QuietText>Saved with the next ball only. Review compares it with what the ball did.</QuietText>
+        </Stack>
+      )}
+    </SheetButton>
   );
 }
 

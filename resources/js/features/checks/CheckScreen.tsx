@@ -8,10 +8,9 @@ import {
   ButtonLink,
   color,
   Entry,
-  Fold,
+  Facts,
   Head,
   InsightCard,
-  MarginWord,
   Notice,
   OneOf,
   Page,
@@ -62,6 +61,9 @@ export function CheckScreen() {
   );
 }
 
+/** The form whose attempt the button beside the title saves. */
+const ATTEMPT = 'attempt';
+
 function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
   const units = useUnits();
   const who = useCheckedStudent(session);
@@ -74,7 +76,14 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
       <Stack>
         <Head>
           <Title page={`${kind.question} · ${session.student?.name ?? 'A session'}`}>{kind.question}</Title>
-          <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
+          <Row>
+            {who.student !== null && (
+              <Button look="main" type="submit" form={ATTEMPT}>
+                Save attempt
+              </Button>
+            )}
+            <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
+          </Row>
         </Head>
         <OutboxNotices log={log} words={() => ''} />
         <WhoIsChecked who={who} />
@@ -137,7 +146,7 @@ function NextTry({
     }
   };
   return (
-    <Part as="form" onSubmit={keep} noValidate>
+    <Part as="form" id={ATTEMPT} onSubmit={keep} noValidate>
       <h2>Next attempt</h2>
       {kind.fields.map((field) => (
         <FieldEntry
@@ -159,11 +168,6 @@ function NextTry({
       {kind.key === 'tempo' && (
         <TapTempo onTempo={(bpm) => setDraft({ ...draft, texts: { ...draft.texts, bpm: String(bpm) } })} />
       )}
-      <Row>
-        <Button look="main" type="submit">
-          Save attempt
-        </Button>
-      </Row>
     </Part>
   );
 }
@@ -331,23 +335,19 @@ function KeepAsStation({ made, session, units }: { made: readonly CheckAttempt[]
 function HowItIsDone({ kind }: { kind: CheckKind }) {
   return (
     <InsightCard notes={[]}>
-      {kind.care.length > 0 && (
-        <MarginWord>
-          <h2>Safety</h2>
-          <ul>
-            {kind.care.map((care) => (
-              <li key={care}>{care}</li>
-            ))}
-          </ul>
-        </MarginWord>
-      )}
-      <Fold label="How to do it" isOpen>
-        <MarginWord as="ol" style={{ paddingLeft: '1.2em', margin: 0 }}>
-          {kind.steps.map((step) => (
-            <li key={step}>{step}</li>
-          ))}
-        </MarginWord>
-      </Fold>
+      <Facts
+        facts={[
+          kind.care.length > 0 && ['Safety', kind.care.map((care) => <p key={care}>{care}</p>)],
+          [
+            'How to do it',
+            kind.steps.map((step, index) => (
+              <p key={step}>
+                {index + 1}. {step}
+              </p>
+            )),
+          ],
+        ]}
+      />
     </InsightCard>
   );
 }

@@ -1,9 +1,8 @@
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import { newId } from '../../api/outbox';
 import { useCheckCatalogue } from '../../api/queries';
 import type { Checklist } from '../../api/types';
-import { ButtonLink, color, Head, Notice, Page, Part, QuietText, Stack, space, Title } from '../../design';
+import { ButtonLink, Head, List, Notice, Page, QuietText, Stack, Title } from '../../design';
 
 const KINDS: Record<Checklist['kind'], string> = {
   set_up: 'Set-up',
@@ -13,12 +12,6 @@ const KINDS: Record<Checklist['kind'], string> = {
   grain: 'Grain clues',
   safety: 'Before putting without looking',
 };
-
-const Lines = styled.ul`
-  list-style: none; margin: 0; padding: 0;
-  li { border-bottom: 1px solid ${color.rule}; padding: ${space.s} 0; }
-  a { min-height: 44px; display: inline-flex; align-items: center; font-weight: 700; }
-`;
 
 /** The bench's cards of points, by what they are for. */
 export function ChecklistsScreen() {
@@ -37,24 +30,18 @@ export function ChecklistsScreen() {
           What to check point by point, and routines in order. Edit the built-in checklists, or write your own.
         </QuietText>
         {book.isError && <Notice kind="wrong">{book.error.message}</Notice>}
-        {(Object.keys(KINDS) as Checklist['kind'][]).map((kind) => (
-          <Part key={kind}>
-            <h2>{KINDS[kind]}</h2>
-            <Lines>
-              {cards
-                .filter((card) => card.kind === kind)
-                .map((card) => (
-                  <li key={card.key}>
-                    <Link to={`/checklists/${card.key}`}>{card.title}</Link>
-                    <QuietText>
-                      {card.points.map(({ text }) => text).join(' · ')}
-                      {card.is_own && card.is_shipped ? ' (edited)' : ''}
-                    </QuietText>
-                  </li>
-                ))}
-            </Lines>
-          </Part>
-        ))}
+        <List data-many>
+          {cards.map((card) => (
+            <li key={card.key}>
+              <Link to={`/checklists/${card.key}`}>
+                <strong>{card.title}</strong>
+                <small>
+                  {KINDS[card.kind]} · {card.points.length} points{card.is_own && card.is_shipped ? ' · edited' : ''}
+                </small>
+              </Link>
+            </li>
+          ))}
+        </List>
       </Stack>
     </Page>
   );

@@ -19,6 +19,7 @@ import {
 } from '../../design';
 import { inWords } from '../../lane/drillWords';
 import { day } from '../../units/dates';
+import { firstWords } from '../../units/format';
 import { type Units, useUnits } from '../../units/useUnits';
 import { OfSession } from './CheckOfSession';
 import { useCheckedStudent, WhoIsChecked } from './useCheckedStudent';
@@ -99,6 +100,9 @@ function ListOf({ session }: { session: Session }) {
   );
 }
 
+/** Words of a result that its row has room for; its own page says all. */
+const MOST_WORDS = 7;
+
 interface MeasuredProps {
   kind: CheckKind;
   session: Session;
@@ -117,7 +121,7 @@ function Measured({ kind, session, look, units }: MeasuredProps) {
         ) : (
           <SentenceText>
             {look.session_id === session.id ? 'Today' : day(new Date(look.at_ms).toISOString())}:{' '}
-            {inWords(sentence, units)}
+            {firstWords(inWords(sentence, units), MOST_WORDS)}
           </SentenceText>
         )}
       </Link>
@@ -138,7 +142,7 @@ function LookedAt({ card, session, look }: { card: Checklist; session: Session; 
           <SentenceText>
             {attention.length === 0
               ? `${seen.length} of ${look?.points.length} points checked, all good`
-              : `Attention: ${attention.map(({ text }) => text).join('; ')}`}
+              : `Attention: ${firstWords(attention.map(({ text }) => text).join('; '), MOST_WORDS)}`}
           </SentenceText>
         )}
       </Link>

@@ -83,18 +83,32 @@ function Alone({ session, run, cue, onClose }: AloneProps) {
         </Head>
       }
       foot={
-        <>
-          {isOver && (
+        isOver && (
+          <>
             <Results run={run} progress={rolling.progress} isGentle={isGentle} names={new Map()} units={units} />
-          )}
-          <Row>
-            {!isOver && <Button onPress={rolling.end}>End</Button>}
-            <Button look={isOver ? 'main' : 'bare'} onPress={onClose}>
-              Back to the card
-            </Button>
-          </Row>
-        </>
+            <Row>
+              <Button look="main" onPress={onClose}>
+                Back to the card
+              </Button>
+            </Row>
+          </>
+        )
       }
+      tools={(close) => (
+        <Row>
+          {!isOver && (
+            <Button
+              onPress={() => {
+                rolling.end();
+                close();
+              }}
+            >
+              End
+            </Button>
+          )}
+          <Button onPress={onClose}>Back to the card</Button>
+        </Row>
+      )}
       margin={<SentenceText>{inWords(run.rule, units)}</SentenceText>}
     />
   );

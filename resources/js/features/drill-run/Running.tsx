@@ -53,12 +53,18 @@ export function Running({ session: begun, run }: RunningProps) {
       words={words}
       top={<RunningTop session={session} run={run} rolling={rolling} units={units} isGentle={isGentle} words={words} />}
       foot={<RunningFoot session={session} run={run} rolling={rolling} units={units} isGentle={isGentle} />}
-      margin={
-        <>
-          <RuleInMargin run={run} isOver={isOver} units={units} />
-          <SafetyNotes session={session} at="putt" />
-        </>
+      people={
+        !isOver && (
+          <WhoIsHere
+            session={session}
+            students={today.data?.students ?? []}
+            onStanding={rolling.noteStanding}
+            rollers={roster}
+          />
+        )
       }
+      tools={(close) => <RunningTools session={session} run={run} rolling={rolling} onDone={close} />}
+      margin={<RuleInMargin run={run} isOver={isOver} units={units} />}
     />
   );
 }
@@ -108,20 +114,11 @@ function RunningTop({
   words,
 }: PartProps & { words: (putt: ShownPutt) => string }) {
   const { ahead, log, roster } = rolling;
-  const today = useToday();
   const isOver = ahead.status === 'over';
   return (
     <>
       <Name>
         <Title page={`${run.drill.name} · ${session.student?.name ?? 'A session'}`}>{run.drill.name}</Title>
-        {!isOver && (
-          <WhoIsHere
-            session={session}
-            students={today.data?.students ?? []}
-            onStanding={rolling.noteStanding}
-            rollers={roster}
-          />
-        )}
       </Name>
       <OutboxNotices log={log} words={words} />
       {!isOver && (
@@ -159,25 +156,17 @@ function RunningFoot({ session, run, rolling, units, isGentle }: PartProps) {
     <>
       {isOver && <Results run={run} progress={rolling.progress} isGentle={isGentle} names={names} units={units} />}
       {isOver && <CollectEquipment run={run} rolling={rolling} />}
-      <Row>
-        <ButtonLink look={isOver ? 'main' : 'bare'} to={`/sessions/${session.id}/review`}>
-          Review
-        </ButtonLink>
-        <ButtonLink look={isOver ? 'plain' : 'bare'} to={`/drills?session=${session.id}`}>
-          Choose another drill
-        </ButtonLink>
-        <ButtonLink look="bare" to={`/sessions/${session.id}/drills/${run.drill.key}`}>
-          {isOver ? 'Repeat this drill' : 'Set-up'}
-        </ButtonLink>
-        {!isOver && (
-          <Button look="bare" onPress={rolling.end}>
-            End drill
-          </Button>
-        )}
-        <ButtonLink look="bare" to="/">
-          Today
-        </ButtonLink>
-      </Row>
+      {isOver && (
+        <Row>
+          <ButtonLink look="main" to={`/sessions/${session.id}/review`}>
+            Review
+          </ButtonLink>
+          <ButtonLink to={`/drills?session=${session.id}`}>Choose another drill</ButtonLink>
+          <ButtonLink look="bare" to={`/sessions/${session.id}/drills/${run.drill.key}`}>
+            Repeat this drill
+          </ButtonLink>
+        </Row>
+      )}
       {!isOver && (
         <Tempo
           student={session.student}
@@ -186,6 +175,32 @@ function RunningFoot({ session, run, rolling, units, isGentle }: PartProps) {
         />
       )}
     </>
+  );
+}
+
+function RunningTools({
+  session,
+  run,
+  rolling,
+  onDone,
+}: Pick<PartProps, 'session' | 'run' | 'rolling'> & { onDone: () => void }) {
+  return (
+    <Row>
+      <ButtonLink to={`/sessions/${session.id}/review`}>Review</ButtonLink>
+      <ButtonLink to={`/drills?session=${session.id}`}>Choose another drill</ButtonLink>
+      <ButtonLink to={`/sessions/${session.id}/drills/${run.drill.key}`}>Set-up</ButtonLink>
+      {rolling.ahead.status !== 'over' && (
+        <Button
+          onPress={() => {
+            rolling.end();
+            onDone();
+          }}
+        >
+          End drill
+        </Button>
+      )}
+      <SafetyNotes session={session} at="putt" />
+    </Row>
   );
 }
 

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { type BallFilter, type ReportOf, reportPath } from '../../api/queries';
 import type { MeasureReport, SessionPart } from '../../api/types';
-import { Fold, narrow, OneOf, Pick, QuietText, Row, SentenceText, Stack, space, wide } from '../../design';
+import { Fold, narrow, OneOf, Pick, QuietText, Row, SentenceText, Stack, space, useFirst, wide } from '../../design';
 import { inWords, PART_NAMES } from '../../lane/drillWords';
 import type { Units } from '../../units/useUnits';
 import { DrillResultRow } from '../drill-results/DrillResults';
@@ -20,8 +20,23 @@ const Questions = styled.div`
   ${narrow} { gap: ${space.s}; }
 `;
 
+/** What a coach looks at one after the other, and the questions of the core that each of them answers. */
+export const TABS = [
+  { value: 'stroke', label: 'Backstroke', questions: ['stroke'] },
+  { value: 'pace', label: 'Distance', questions: ['pace', 'feel', 'why', 'change', 'outcome'] },
+  { value: 'start', label: 'Start line', questions: ['start'] },
+  { value: 'reads', label: 'Reads', questions: ['reads'] },
+] as const;
+
+export type TabKey = (typeof TABS)[number]['value'];
+
+export function tabOf(key: string | null | undefined): TabKey | null {
+  return TABS.find(({ value }) => value === key)?.value ?? null;
+}
+
 interface LookPartProps {
   of: ReportOf;
+  tab: TabKey;
   look: MeasureReport;
   filter: BallFilter;
   onFilter: (filter: BallFilter) => void;
@@ -30,15 +45,18 @@ interface LookPartProps {
   units: Units;
 }
 
-/** Every question that somebody looked for an answer to, beside the balls themselves. */
-export function ReportPart({ of, look, filter, onFilter, isGentle, units }: LookPartProps) {
+/** The questions of one tab, beside the balls themselves. */
+export function ReportPart({ of, tab, look, filter, onFilter, isGentle, units }: LookPartProps) {
   const near = filter.near_m ?? null;
+  const asked: readonly string[] = TABS.find(({ value }) => value === tab)?.questions ?? [];
   const questions = look.questions
+    .filter(({ key }) => asked.includes(key))
     .map((question) => ({
       ...question,
       findings: question.findings.filter(({ is_score }) => !(isGentle && is_score)),
     }))
     .filter(({ findings }) => findings.length > 0);
+  const { shown, more } = useFirst(questions, MOST_QUESTIONS);
   return (
     <Stack>
       <Picks look={look} filter={filter} onFilter={onFilter} units={units} />
@@ -56,23 +74,26 @@ export function ReportPart({ of, look, filter, onFilter, isGentle, units }: Look
               units={units}
             />
             <QuietText>
-              {look.n} {look.n === 1 ? 'ball' : 'balls'} looked at.
-              {near === null && look.lengths.length > 1 && 'Tap a station to see its length only.'}{' '}
+              {look.n} {look.n === 1 ? 'ball' : 'balls'}.{' '}
               <a href={`/api/${reportPath(of, filter, '.csv')}`} download>
                 Export figures (CSV)
               </a>
             </QuietText>
           </Stack>
           <Questions>
-            {questions.map(({ key, title, findings }) => (
+            {shown.map(({ key, title, findings }) => (
               <ReportSection key={key} title={title} findings={findings} units={units} />
             ))}
+            {more}
           </Questions>
         </ComparedSelection>
       )}
     </Stack>
   );
 }
+
+/** So many questions are in sight at first. */
+const MOST_QUESTIONS = 3;
 
 /** A question with its answer in one sentence; the figures behind it one touch away. */
 function ReportSection({
@@ -100,7 +121,7 @@ function ReportSection({
 const ALL = 'all';
 
 /** Which balls: of one length, and, one touch further, of a slope, a drill, a putter, a tempo. */
-function Picks({ look, filter, onFilter, units }: Omit<LookPartProps, 'of' | 'isGentle'>) {
+function Picks({ look, filter, onFilter, units }: Omit<LookPartProps, 'of' | 'isGentle' | 'tab'>) {
   const set = (part: Partial<BallFilter>) => onFilter({ ...filter, ...part });
   const others = rarePicks(look);
   return (

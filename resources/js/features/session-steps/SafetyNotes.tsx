@@ -27,11 +27,5 @@ export function SafetyNotes({ session, at }: { session: Session; at: StepKey }) 
 }
 
 function Lines({ of }: { of: readonly string[] }) {
-  return (
-    <ul>
-      {of.map((caution) => (
-        <li key={caution}>{caution}</li>
-      ))}
-    </ul>
-  );
+  return of.map((caution) => <p key={caution}>{caution}</p>);
 }

@@ -35,6 +35,8 @@ const empty: Session = {
   care: {},
   kit_out: [],
   kit_word: null,
+  last_stations: [],
+  is_planned: false,
 };
 
 describe('the walk', () => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { SessionReport, Student } from '../../api/types';
-import { isNarrow, OneOf, Part, QuietText, Row, SentenceText, Stack, space, wide } from '../../design';
+import { OneOf, Part, QuietText, Row, SentenceText, Stack, space, wide } from '../../design';
 import type { Units } from '../../units/useUnits';
 import { type Answers, LengthAnswer, LengthSlider, NothingToShow, SpeedSlider, useAnswers } from './BackstrokeAnswer';
 import { BackstrokeTable, ShoeTable } from './BackstrokeTable';
@@ -40,7 +40,6 @@ interface StrokeSpreadProps {
 
 /** A student's stroke on one spread: the answer, two rulers, the table, every ball and the curve. */
 export function StrokeSpread({ sessionId, studentId, student, report, units, when }: StrokeSpreadProps) {
-  const [isUpright] = useState(isNarrow);
   const answers = useAnswers(sessionId, studentId, report, units);
   const { table } = answers;
   if (report.state === 'none' || table === null) {
@@ -59,25 +58,37 @@ export function StrokeSpread({ sessionId, studentId, student, report, units, whe
         <LengthSlider answers={answers} units={units} />
         <SpeedSlider answers={answers} report={report} units={units} when={when} />
       </SelectionLine>
-      <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
+      {report.state === 'provisional' && <QuietText>{STATE_WORDS.provisional}</QuietText>}
+      {report.own_line !== null && <SentenceText>{ownLineWords(report.own_line)}</SentenceText>}
       <ComparedSelection>
         <TablePart student={student} table={table} shoe={report.shoe_places} units={units} />
-        <Part>
-          <h2>
-            How far does each backstroke roll
-            {answers.slid !== null || !report.is_of_the_day ? ' on such a green' : ' here'}?
-          </h2>
-          {report.balls.length > 0 && (
-            <EvidenceChart report={report} table={table} units={units} when={when} isUpright={isUpright} />
-          )}
-          <LeftOut report={report} />
-        </Part>
+        <TwoRulers table={table} asked={answers.row} units={units} isUpright />
       </ComparedSelection>
-      <Stack $gap="s">
-        <Summary report={report} when={when} />
-      </Stack>
     </>
   );
+}
+
+/** Every ball behind the curve, what was left out of it, and how sure it is. */
+export function StrokeEvidence({ sessionId, studentId, report, units, when }: Omit<StrokeSpreadProps, 'student'>) {
+  const answers = useAnswers(sessionId, studentId, report, units);
+  return (
+    <Stack>
+      {answers.table !== null && report.balls.length > 0 && (
+        <Part>
+          <h3>How far does each backstroke roll{report.is_of_the_day ? ' here' : ' on such a green'}?</h3>
+          <EvidenceChart report={report} table={answers.table} units={units} when={when} isUpright />
+          <LeftOut report={report} />
+        </Part>
+      )}
+      <Summary report={report} when={when} />
+    </Stack>
+  );
+}
+
+/** What the curve rests on, in a few words. */
+export function evidenceWords({ n, n_today, left_out }: SessionReport, when: When): string {
+  const left = left_out.reduce((sum, { count }) => sum + count, 0);
+  return `${n} ${n === 1 ? 'ball' : 'balls'}, ${n_today} ${when.word}${left === 0 ? '' : `, ${left} left out`}`;
 }
 
 function TablePart({
@@ -141,7 +152,6 @@ function Summary({ report, when }: { report: SessionReport; when: When }) {
         <strong>{STATE_WORDS[report.state]}</strong> {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted,{' '}
         {report.n_today} of them {when.word}.
       </SentenceText>
-      {report.own_line !== null && <SentenceText>{ownLineWords(report.own_line)}</SentenceText>}
       {report.state === 'provisional' && (
         <QuietText>
           {prior.shipped

@@ -7,7 +7,7 @@ import { METRES_PER_FOOT, METRES_PER_INCH } from '../../units/length';
 import type { Units } from '../../units/useUnits';
 
 const Drawing = styled.svg`
-  display: block; width: 100%;
+  display: block; width: 100%; max-height: 440px;
   text { font: 400 15px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
   .thread { transition: d 160ms ease-out; }
 `;

@@ -1,48 +1,53 @@
-import { useAuthentication, useDeletionPreview, useMe, useSignedInDevices } from '../../api/queries';
-import { Button, Fold, Notice, Part, QuietText, Row, SentenceText, Stack } from '../../design';
+import { useAuthentication, useDeletionPreview, useSignedInDevices } from '../../api/queries';
+import type { Coach } from '../../api/types';
+import { EditPress, EditRow, Notice, QuietText, Row, SentenceText, Stack } from '../../design';
 import { NamedIn } from '../../features/drill-results/NamedIn';
+import { summed } from '../../features/forms/typed';
 import { clock, day } from '../../units/dates';
 import { PasswordForm, TO_CHANGE } from './PasswordForm';
 import { TwoStepSignInPart } from './TwoStepSignInPart';
 
 /** Who is signed in, the way out, and what the password is asked for again before. */
-export function AccountPart() {
-  const coach = useMe().data?.coach;
+export function AccountRows({ coach: { name, email } }: { coach: Coach }) {
   const door = useAuthentication();
   return (
-    <Part>
-      <h2>Account</h2>
-      <QuietText>
-        {coach?.name}, {coach?.email}
-      </QuietText>
-      <Row>
-        <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
-      </Row>
-      <Fold label="Change the password">
-        <PasswordForm way="password" fields={TO_CHANGE} act="Change password" done="Changed." />
-      </Fold>
-      <Fold label="Two-step sign-in">
-        <TwoStepSignInPart />
-      </Fold>
-      <Fold label="Devices">
-        <Devices />
-        <PasswordForm
-          way="elsewhere"
-          act="Sign out other devices"
-          done="All other devices are signed out."
-          says="For a lost phone, or a computer that is not yours. Entries not synced yet stay on it."
-        />
-      </Fold>
-      <p>
-        <a href="/licences.txt">Open-source licences</a>
-      </p>
-      <Fold label="Delete account">
-        <Stack>
-          <DeletionPreview />
-          <PasswordForm way="close" act="Delete permanently" />
-        </Stack>
-      </Fold>
-    </Part>
+    <>
+      <li>
+        <EditPress label="Sign out" summary={summed(name, email)} onPress={() => door.mutate({ path: 'sign-out' })} />
+      </li>
+      <EditRow label="Change the password" summary="">
+        {() => <PasswordForm way="password" fields={TO_CHANGE} act="Change password" done="Changed." />}
+      </EditRow>
+      <EditRow label="Two-step sign-in" summary="">
+        {() => <TwoStepSignInPart />}
+      </EditRow>
+      <EditRow label="Devices" summary="">
+        {() => (
+          <Stack>
+            <Devices />
+            <PasswordForm
+              way="elsewhere"
+              act="Sign out other devices"
+              done="All other devices are signed out."
+              says="For a lost phone, or a computer that is not yours. Entries not synced yet stay on it."
+            />
+          </Stack>
+        )}
+      </EditRow>
+      <EditRow label="Delete account" summary="">
+        {() => (
+          <Stack>
+            <DeletionPreview />
+            <PasswordForm way="close" act="Delete permanently" />
+          </Stack>
+        )}
+      </EditRow>
+      <li>
+        <Row>
+          <a href="/licences.txt">Open-source licences</a>
+        </Row>
+      </li>
+    </>
   );
 }
 

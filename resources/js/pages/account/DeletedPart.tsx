@@ -1,5 +1,5 @@
 import { type Record, useDelete, useDeletedRecords } from '../../api/queries';
-import { Button, Name, Notice, Part, QuietText, Row, Stack } from '../../design';
+import { Button, Name, Notice, QuietText, Row, Stack } from '../../design';
 import { day } from '../../units/dates';
 
 /** What was put away, each brought back with one touch. */
@@ -17,8 +17,7 @@ export function DeletedPart() {
     })),
   ];
   return (
-    <Part>
-      <h2>Deleted</h2>
+    <Stack>
       {away.isError && <Notice kind="wrong">{away.error.message}</Notice>}
       {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
       {away.isSuccess && records.length === 0 && <QuietText>Nothing is deleted.</QuietText>}
@@ -41,6 +40,6 @@ export function DeletedPart() {
           </Row>
         ))}
       </Stack>
-    </Part>
+    </Stack>
   );
 }

@@ -3,7 +3,7 @@ import { FileTrigger } from 'react-aria-components';
 import { ApiError } from '../../api/api';
 import { Cancelled, useImportRecords, useKeepRecords } from '../../api/queries';
 import type { ImportResult } from '../../api/types';
-import { Button, Fold, Notice, Part, ProgressLine, QuietText, Row, SentenceText, Stack } from '../../design';
+import { Button, Fold, Notice, ProgressLine, QuietText, Row, SentenceText, Stack } from '../../design';
 import { Changes } from '../../features/drill-results/Changes';
 
 const NAMES: Readonly<Record<string, [string, string]>> = {
@@ -62,50 +62,47 @@ export function RecordsPart() {
   const isTrial = taking.variables?.isTrial === true;
   const brings = (taking.data ?? []).some(({ new: count }) => count > 0);
   return (
-    <Part>
-      <h2>Export and import</h2>
-      <Stack $gap="s">
-        <QuietText>
-          All records of this workspace in one file that any Amble can import. Figures are computed again from it.
-        </QuietText>
-        <Row $gap="m">
-          <Button isDisabled={under !== null} onPress={() => kept.keeping.mutate()}>
-            Export all records
-          </Button>
-          <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={choose}>
-            <Button isDisabled={under !== null}>Import records</Button>
-          </FileTrigger>
+    <Stack $gap="s">
+      <QuietText>
+        All records of this workspace in one file that any Amble can import. Figures are computed again from it.
+      </QuietText>
+      <Row $gap="m">
+        <Button isDisabled={under !== null} onPress={() => kept.keeping.mutate()}>
+          Export all records
+        </Button>
+        <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={choose}>
+          <Button isDisabled={under !== null}>Import records</Button>
+        </FileTrigger>
+      </Row>
+      {under !== null && (
+        <Row>
+          <ProgressLine label={PHASES[under.phase] ?? 'Working'} done={under.done} of={under.of} />
+          <Button onPress={progress === null ? kept.cancel : cancel}>Cancel</Button>
         </Row>
-        {under !== null && (
-          <Row>
-            <ProgressLine label={PHASES[under.phase] ?? 'Working'} done={under.done} of={under.of} />
-            <Button onPress={progress === null ? kept.cancel : cancel}>Cancel</Button>
-          </Row>
-        )}
-        {kept.keeping.isError && <Outcome error={kept.keeping.error} />}
-        {unreadable !== null && <Notice kind="wrong">{unreadable}</Notice>}
-        {taking.isError && <Outcome error={taking.error} />}
-        {taking.isSuccess && (
-          <>
-            <SentenceText role="status">
-              {isTrial ? 'This file adds ' : 'Imported: '}
-              {broughtWords(taking.data)}
-            </SentenceText>
-            {isTrial && brings && (
-              <Row>
-                <Button look="main" onPress={() => taking.mutate({ file, isTrial: false })}>
-                  Import
-                </Button>
-                <Button onPress={() => taking.reset()}>Cancel</Button>
-              </Row>
-            )}
-          </>
-        )}
-        <Fold label="Change history">
-          <Changes student={null} />
-        </Fold>
-      </Stack>
-    </Part>
+      )}
+      {kept.keeping.isError && <Outcome error={kept.keeping.error} />}
+      {unreadable !== null && <Notice kind="wrong">{unreadable}</Notice>}
+      {taking.isError && <Outcome error={taking.error} />}
+      {taking.isSuccess && (
+        <>
+          <SentenceText role="status">
+            {isTrial ? 'This file adds ' : 'Imported: '}
+            {broughtWords(taking.data)}
+          </SentenceText>
+          {isTrial && brings && (
+            <Row>
+              <Button look="main" onPress={() => taking.mutate({ file, isTrial: false })}>
+                Import
+              </Button>
+              <Button onPress={() => taking.reset()}>Cancel</Button>
+            </Row>
+          )}
+        </>
+      )}
+      <Fold label="Change history">
+        <Changes student={null} />
+      </Fold>
+    </Stack>
   );
 }
 

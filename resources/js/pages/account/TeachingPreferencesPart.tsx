@@ -1,5 +1,5 @@
 import { useCheckCatalogue, useSavePreferences } from '../../api/queries';
-import { ButtonLink, Columns, Notice, Part, Pick, QuietText, Row, Stack } from '../../design';
+import { ButtonLink, Columns, Notice, Pick, QuietText, Row, Stack } from '../../design';
 
 const SHIPPED = 'shipped';
 
@@ -11,8 +11,7 @@ export function TeachingPreferencesPart() {
   const own = Object.fromEntries(questions.flatMap(({ key, coachs }) => (coachs === null ? [] : [[key, coachs]])));
   const error = book.error ?? keep.error;
   return (
-    <Part>
-      <h2>Teaching preferences</h2>
+    <Stack>
       {error !== null && <Notice kind="wrong">{error.message}</Notice>}
       <Columns>
         {questions.map(({ key, question, changes, answers, default: shipped, coachs }) => (
@@ -40,6 +39,6 @@ export function TeachingPreferencesPart() {
       <Row>
         <ButtonLink to="/checklists">Checklists</ButtonLink>
       </Row>
-    </Part>
+    </Stack>
   );
 }

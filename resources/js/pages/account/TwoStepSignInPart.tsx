@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { encode } from 'uqr';
 import { useTwoStepSignIn } from '../../api/queries';
 import type { TwoStepOffer } from '../../api/types';
 import { Button, color, Notice, QuietText, Row, SentenceText, Stack, space, type } from '../../design';
+import { QrCode } from '../../design/QrCode';
 import { day } from '../../units/dates';
 import { PasswordForm, TO_SHOW } from './PasswordForm';
 
@@ -57,7 +57,7 @@ function Offered({ offer, onSpare }: OfferedProps) {
       <SentenceText>
         Scan this picture with the authenticator app on your phone, or type the letters below it.
       </SentenceText>
-      <Code text={offer.uri} />
+      <QrCode text={offer.uri} label="The letters below, for a camera" />
       <Letters>{inGroups(offer.secret)}</Letters>
       <PasswordForm
         way="askForFactor"
@@ -122,30 +122,12 @@ function SpareCodesOnce({ codes, onKept }: { codes: readonly string[]; onKept: (
   );
 }
 
-/** Dark on light in either theme, with its margin: a camera knows no other. */
-const Picture = styled.svg`width: 220px; max-width: 100%; height: auto; background: #fff; border-radius: 6px;`;
-
 const Letters = styled.p`font: 600 1.05rem ${type.sans}; letter-spacing: 0.06em; overflow-wrap: anywhere;`;
 
 const Spare = styled.ul`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: ${space.s} ${space.m};
   list-style: none; padding: 0; margin: 0; font: 600 1.1rem ${type.sans}; color: ${color.ink};
 `;
-
-function Code({ text }: { text: string }) {
-  const { data, size } = encode(text, { border: 4 });
-  const path = data.flatMap((row, y) => row.flatMap((isDark, x) => (isDark ? [`M${x} ${y}h1v1h-1z`] : [])));
-  return (
-    <Picture
-      viewBox={`0 0 ${size} ${size}`}
-      role="img"
-      aria-label="The letters below, for a camera"
-      shapeRendering="crispEdges"
-    >
-      <path d={path.join('')} fill="#000" />
-    </Picture>
-  );
-}
 
 function inGroups(secret: string): string {
   return secret.match(/.{1,4}/g)?.join(' ') ?? secret;

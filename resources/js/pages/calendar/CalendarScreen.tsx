@@ -1,16 +1,8 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
-import {
-  lastNote,
-  startSession,
-  useBooking,
-  useCalendarWeek,
-  useMe,
-  useSendBookingMessage,
-  useToday,
-} from '../../api/queries';
+import { lastNote, useBooking, useCalendarWeek, useMe, useSendBookingMessage, useToday } from '../../api/queries';
 import type { Booking, BookingMessage, CalendarWeek } from '../../api/types';
 import {
   Button,
@@ -24,38 +16,42 @@ import {
   QuietText,
   Row,
   SentenceText,
+  Sheet,
   Stack,
   space,
   Title,
+  touch,
   type,
   wide,
 } from '../../design';
+import { BookingSheet } from '../../features/booking/BookingSheet';
+import { usePlanAhead, useStart } from '../../features/session-steps/useStart';
 import { daysAfter, isoDay } from '../../units/dates';
-import { BookingForm } from './BookingForm';
 import { CalendarPart } from './CalendarPart';
 
 const DAYS = 7;
 
-/** A week is a path of seven days; each visit stands on its day, as high as it is long. */
-const Path = styled.ol`
-  list-style: none; margin: 0; padding: 0; display: grid; gap: 0;
-  & > li { padding: ${space.s} 0 ${space.s} ${space.m}; border-left: 4px dotted ${color.edge}; min-width: 0; }
-  & > li[data-today] { border-left: 4px solid ${color.copper}; }
-  h2 { font: 600 1.05rem ${type.serif}; border: 0; padding: 0; }
+/** A week is seven days side by side on a laptop, and under one another on a phone. */
+const Week = styled.div`
+  display: grid; gap: 0;
+  section { padding: ${space.s} 0 ${space.s} ${space.m}; border-left: 4px solid ${color.rule}; min-width: 0; }
+  section[data-today] { border-left-color: ${color.copper}; }
+  section > p:first-child { font: 600 1.05rem ${type.serif}; }
+  ul { list-style: none; margin: 0; padding: 0; }
   ${wide} {
-    grid-template-columns: repeat(7, minmax(0, 1fr)); border-top: 4px dotted ${color.edge};
-    & > li, & > li[data-today] { border-left: 1px solid ${color.rule}; padding: ${space.s}; min-height: 320px; }
-    & > li[data-today] { box-shadow: inset 0 4px 0 ${color.copper}; }
+    grid-template-columns: repeat(7, minmax(0, 1fr));
+    section, section[data-today] { border-left: 1px solid ${color.rule}; padding: ${space.s}; min-height: 320px; }
+    section[data-today] { box-shadow: inset 0 4px 0 ${color.copper}; }
   }
 `;
 
-const Visit = styled.article`
-  margin-top: ${space.s}; padding: 8px 10px; background: ${color.leaf}; border: 1.5px solid ${color.edge}; border-radius: 6px; display: grid; gap: 2px; min-width: 0;
-  time { font: 700 1.05rem ${type.sans}; }
-  strong { overflow-wrap: anywhere; }
-  [data-clash] { color: ${color.warn}; font-weight: 700; font-size: 0.95rem; }
+/** A lesson in its day: a touch opens it. */
+const LessonButton = styled(AriaButton)`
+  display: grid; gap: 0; width: 100%; min-height: ${touch}; margin-top: ${space.s}; padding: 6px 10px; text-align: left; cursor: pointer;
+  background: ${color.leaf}; color: ${color.ink}; border: 1.5px solid ${color.edge}; border-radius: 6px; font: inherit; overflow-wrap: anywhere;
+  time { font-weight: 700; }
+  em { color: ${color.warn}; font-style: normal; font-weight: 700; font-size: 0.95rem; }
   &[data-clashes] { border-color: ${color.warn}; border-width: 2.5px; }
-  button { justify-content: flex-start; padding: 0; min-height: 40px; }
   ${narrow} { max-width: 420px; }
 `;
 
@@ -87,19 +83,14 @@ export function CalendarScreen() {
           </Row>
         </Head>
         {opened !== null && (
-          <BookingForm
-            key={opened.booking?.id ?? 'new'}
-            booking={opened.booking}
-            day={opened.day}
-            onClose={() => open(null)}
-          />
+          <BookingSheet booking={opened.booking} day={opened.day} student={null} onClose={() => open(null)} />
         )}
         {week.isError && <Notice kind="wrong">{week.error.message}</Notice>}
         {week.data === undefined ? (
           !week.isError && <p>Loading the week …</p>
         ) : (
           <>
-            <Path aria-label="Days">
+            <Week>
               {Array.from({ length: DAYS }, (_, day) => daysAfter(from, day)).map((day) => (
                 <DayOf
                   key={day}
@@ -109,7 +100,7 @@ export function CalendarScreen() {
                   onFreed={setFreed}
                 />
               ))}
-            </Path>
+            </Week>
             <Unreadable week={week.data} />
             <Pending week={week.data} freed={freed} onOpen={(booking) => open({ booking, day: isoDay(new Date()) })} />
             <CalendarPart hasFeed={week.data.has_feed} />
@@ -129,57 +120,103 @@ interface DayProps {
 }
 
 function DayOf({ day, week, onOpen, onFreed }: DayProps) {
-  const navigate = useNavigate();
+  const items = week.items.filter((item) => item.day === day);
+  const [at, setAt] = useState<string | null>(null);
+  const opened = items.find(({ wall, booking }) => `${booking.id} ${wall}` === at);
+  return (
+    <section aria-label={dayWords(day)} data-today={day === isoDay(new Date()) || undefined}>
+      <p>{dayWords(day)}</p>
+      {items.length === 0 && <QuietText>Free</QuietText>}
+      <ul>
+        {items.map(({ booking, time, wall, clashes }) => (
+          <li key={`${booking.id} ${wall}`}>
+            <LessonButton
+              onPress={() => setAt(`${booking.id} ${wall}`)}
+              {...(clashes.length > 0 && { 'data-clashes': true })}
+            >
+              <time>{time}</time>
+              <Name>{booking.name}</Name>
+              {clashes.length > 0 && <em>Overlaps</em>}
+            </LessonButton>
+          </li>
+        ))}
+      </ul>
+      {opened !== undefined && (
+        <Sheet title={`${opened.booking.name}, ${dayWords(day)}, ${opened.time}`} onClose={() => setAt(null)}>
+          <Lesson
+            lesson={opened}
+            onEdit={() => {
+              setAt(null);
+              onOpen(opened.booking);
+            }}
+            onFreed={onFreed}
+            onClose={() => setAt(null)}
+          />
+        </Sheet>
+      )}
+    </section>
+  );
+}
+
+interface LessonProps {
+  lesson: CalendarWeek['items'][number];
+  onEdit: () => void;
+  onFreed: (wall: string) => void;
+  onClose: () => void;
+}
+
+/** What a lesson is, and what can be done with it. */
+function Lesson({ lesson: { booking: each, wall, clashes }, onEdit, onFreed, onClose }: LessonProps) {
   const today = useToday();
   const booking = useBooking();
-  const items = week.items.filter((item) => item.day === day);
-  const noteOf = (student: string | null) => lastNote(student, today.data?.sessions ?? []);
-  const begin = ({ student_id, green_id, minutes }: Booking) =>
-    void navigate(`/sessions/${startSession({ student_id, green_id, minutes })}/arrive`);
+  const start = useStart();
+  const plan = usePlanAhead();
+  const note = lastNote(each.student_id, today.data?.sessions ?? []);
+  const with_ = { student_id: each.student_id, green_id: each.green_id, minutes: each.minutes };
   return (
-    <li data-today={day === isoDay(new Date()) || undefined}>
-      <h2>{dayWords(day)}</h2>
-      {items.length === 0 && <QuietText>Free.</QuietText>}
-      {items.map(({ booking: each, time, wall, clashes }) => (
-        <Visit key={`${each.id} ${wall}`} data-clashes={clashes.length > 0 || undefined}>
-          <time>
-            {time}, {each.minutes} min
-          </time>
-          <strong>
-            <Name>{each.name}</Name>
-          </strong>
-          {each.place !== null && <QuietText>{each.place}</QuietText>}
-          {clashes.map((clash) => (
-            <span key={clash} data-clash>
-              {clash}
-            </span>
-          ))}
-          {each.note !== null && <QuietText>{each.note}</QuietText>}
-          {each.student_id !== null && noteOf(each.student_id) !== null && (
-            <SentenceText>{noteOf(each.student_id)}</SentenceText>
-          )}
-          <Row $gap="s">
-            <Button look="bare" aria-label={`Start with ${each.name}`} onPress={() => begin(each)}>
-              Start
-            </Button>
-            <Button look="bare" aria-label={`Edit ${each.name}`} onPress={() => onOpen(each)}>
-              Edit
-            </Button>
-            <MailMessage booking={each} />
-            {each.rule !== null && (
-              <Button
-                look="bare"
-                aria-label={`${each.name}: cancel the lesson on ${dayWords(day)}`}
-                onPress={() => booking.mutate({ act: 'skip', id: each.id, wall }, { onSuccess: () => onFreed(wall) })}
-              >
-                Cancel lesson
-              </Button>
-            )}
-          </Row>
-          <LetterTold letter={each.letter} />
-        </Visit>
+    <Stack $gap="s">
+      <QuietText>{[`${each.minutes} min`, each.place].filter((part) => part !== null).join(' · ')}</QuietText>
+      {clashes.map((clash) => (
+        <Notice key={clash} kind="wrong">
+          {clash}
+        </Notice>
       ))}
-    </li>
+      {each.note !== null && <p>{each.note}</p>}
+      {note !== null && <SentenceText>{note}</SentenceText>}
+      <Row>
+        <Button look="main" aria-label={`Start with ${each.name}`} onPress={() => start(with_)}>
+          Start
+        </Button>
+        {each.student_id !== null && (
+          <Button aria-label={`Plan with ${each.name}`} onPress={() => void plan(with_)}>
+            Plan
+          </Button>
+        )}
+        <Button aria-label={`Edit ${each.name}`} onPress={onEdit}>
+          Edit
+        </Button>
+        <MailMessage booking={each} />
+        {each.rule !== null && (
+          <Button
+            look="bare"
+            onPress={() =>
+              booking.mutate(
+                { act: 'skip', id: each.id, wall },
+                {
+                  onSuccess: () => {
+                    onFreed(wall);
+                    onClose();
+                  },
+                },
+              )
+            }
+          >
+            Cancel this lesson
+          </Button>
+        )}
+      </Row>
+      <LetterTold letter={each.letter} />
+    </Stack>
   );
 }
 

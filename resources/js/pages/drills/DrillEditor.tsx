@@ -10,21 +10,24 @@ import {
   Button,
   Columns,
   color,
+  EditList,
   Entry,
+  Facts,
+  FoldRow,
+  Head,
   InsightCard,
-  MarginWord,
+  labelOf,
   Notice,
   OneOf,
   Page,
-  Part,
   QuietText,
-  Row,
   Stack,
   Title,
 } from '../../design';
 import { inWords } from '../../lane/drillWords';
 import { StationLane } from '../../lane/StationLane';
 import { drawnStations, sceneryOf } from '../../lane/scenery';
+import { firstWords } from '../../units/format';
 import { type Units, useUnits } from '../../units/useUnits';
 import { type DrillDraft, draftOf, figureSuffix, keyFor, kindOf, problemWords, readDraft, usualWords } from './draft';
 import {
@@ -32,7 +35,6 @@ import {
   CardWords,
   type EditorPartProps,
   EquipmentList,
-  FoldedPart,
   Levels,
   PointsPart,
   Stations,
@@ -103,9 +105,14 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
   return (
     <Page data-margin>
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
-        <Title page={drill.name || 'New drill'}>
-          {ownId === null ? 'New drill' : drill.name || 'A drill without a name'}
-        </Title>
+        <Head>
+          <Title page={drill.name || 'New drill'}>
+            {ownId === null ? 'New drill' : drill.name || 'A drill without a name'}
+          </Title>
+          <Button look="main" type="submit" isPending={keep.isPending}>
+            Save drill
+          </Button>
+        </Head>
         <Drawn>
           <StationLane
             stations={drawnStations(drill)}
@@ -125,67 +132,100 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
           onChange={(name) => set({ name })}
           error={errorAt('drill.name', 'drills.0.name')}
         />
-        <WhatPasses {...part} />
-        <Part>
-          <h2>Stations</h2>
-          <Stations {...part} />
-        </Part>
-        <StartLine {...part} />
-        <CourseOfIt {...part} />
-        <FoldedPart title="Observations and results" isWrong={isWrongIn('asks', 'finds', 'putt_out')}>
-          <AsksAndFinds {...part} needs={card?.needs ?? []} />
-        </FoldedPart>
-        <FoldedPart title="Equipment" isWrong={isWrongIn('kit')}>
-          <EquipmentList {...part} />
-        </FoldedPart>
-        <FoldedPart title="Progression" isWrong={isWrongIn('progression', 'step_rule')}>
-          <Levels {...part} />
-        </FoldedPart>
-        <FoldedPart
-          title="Description: why, for what, where, how long"
-          isWrong={isWrongIn('why', 'meaning', 'dose', 'cautions', 'minutes', 'trains')}
-        >
-          <CardWords {...part} />
-        </FoldedPart>
+        <EditList aria-label="Parts of the drill">
+          <FoldRow
+            label="Target and what passes"
+            summary={`${labelOf(TARGETS, draft.target)} · ${kindOf(kinds.pass, draft.pass).label}`}
+            isHeldOpen={isWrongIn('target', 'pass', 'balls_per_station')}
+          >
+            <WhatPasses {...part} />
+          </FoldRow>
+          <FoldRow
+            label="Stations"
+            summary={firstWords(
+              drawnStations(drill)
+                .map(({ length_m }) => units.show(length_m, 'station'))
+                .join(', '),
+              12,
+            )}
+            isHeldOpen={isWrongIn('stations')}
+          >
+            <Stack>
+              <Stations {...part} />
+            </Stack>
+          </FoldRow>
+          <FoldRow label="Start line aid" summary={labelOf(AIDS, draft.aid)} isHeldOpen={isWrongIn('aid', 'steps_m')}>
+            <StartLine {...part} />
+          </FoldRow>
+          <FoldRow
+            label="Order and end"
+            summary={`${kindOf(kinds.order, draft.order).label} · ${kindOf(kinds.end, draft.end).label}`}
+            isHeldOpen={isWrongIn('order', 'on_miss', 'tasks', 'end', 'cap', 'rest_after_balls', 'points')}
+          >
+            <CourseOfIt {...part} />
+          </FoldRow>
+          <FoldRow
+            label="Observations and results"
+            summary={`${draft.asks.length} observed, ${draft.finds.length} results`}
+            isHeldOpen={isWrongIn('asks', 'finds', 'putt_out')}
+          >
+            <Stack>
+              <AsksAndFinds {...part} needs={card?.needs ?? []} />
+            </Stack>
+          </FoldRow>
+          <FoldRow label="Equipment" summary={countWords(draft.kit.length, 'piece')} isHeldOpen={isWrongIn('kit')}>
+            <Stack>
+              <EquipmentList {...part} />
+            </Stack>
+          </FoldRow>
+          <FoldRow
+            label="Progression"
+            summary={countWords(draft.levels.length, 'level')}
+            isHeldOpen={isWrongIn('progression', 'step_rule')}
+          >
+            <Stack>
+              <Levels {...part} />
+            </Stack>
+          </FoldRow>
+          <FoldRow
+            label="Description: why, for what, where, how long"
+            summary={firstWords(draft.why, 8)}
+            isHeldOpen={isWrongIn('why', 'meaning', 'dose', 'cautions', 'minutes', 'trains')}
+          >
+            <Stack>
+              <CardWords {...part} />
+            </Stack>
+          </FoldRow>
+        </EditList>
         {keep.isError && problem === null && <Notice kind="wrong">{keep.error.message}</Notice>}
-        <Row>
-          <Button look="main" type="submit" isPending={keep.isPending}>
-            Save drill
-          </Button>
-        </Row>
       </Stack>
       <InsightCard notes={[]}>
-        {card !== null && (
-          <MarginWord>
-            <h2>Results</h2>
-            <ul>
-              {card.finds.map((label) => (
-                <li key={label}>{label}</li>
-              ))}
-            </ul>
-          </MarginWord>
-        )}
-        <MarginWord>
-          <h2>Restarts</h2>
-          <p>
-            At seven passes in ten, four in a row take about ten balls a station; at five in ten about thirty. The ball
-            limit keeps what was done.
-          </p>
-        </MarginWord>
-        <MarginWord>
-          <h2>Two orders</h2>
-          <p>The same putt again shows the stroke and builds it. A new putt each time is what a round asks.</p>
-        </MarginWord>
+        <Facts
+          facts={[
+            card !== null && ['Results', card.finds.join(', ')],
+            [
+              'Restarts',
+              'At seven passes in ten, four in a row take about ten balls a station; at five in ten about thirty. The ball limit keeps what was done.',
+            ],
+            [
+              'Two orders',
+              'The same putt again shows the stroke and builds it. A new putt each time is what a round asks.',
+            ],
+          ]}
+        />
       </InsightCard>
     </Page>
   );
 }
 
+function countWords(count: number, one: string): string {
+  return count === 0 ? 'none' : `${count} ${one}${count === 1 ? '' : 's'}`;
+}
+
 function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
   const { figures } = kindOf(kinds.pass, draft.pass);
   return (
-    <Part>
-      <h2>Target and what passes</h2>
+    <Stack>
       <OneOf
         label="Target"
         options={TARGETS}
@@ -226,14 +266,13 @@ function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
         values={draft.isCalledFirst ? ['call'] : []}
         onChange={(values) => set({ isCalledFirst: values.length > 0 })}
       />
-    </Part>
+    </Stack>
   );
 }
 
 function StartLine({ draft, set, errorAt, units }: EditorPartProps) {
   return (
-    <Part>
-      <h2>Start line aid</h2>
+    <Stack>
       <OneOf
         label="On the line"
         options={AIDS}
@@ -269,7 +308,7 @@ function StartLine({ draft, set, errorAt, units }: EditorPartProps) {
           error={errorAt('drill.steps_m')}
         />
       </Columns>
-    </Part>
+    </Stack>
   );
 }
 
@@ -277,8 +316,7 @@ function CourseOfIt(part: EditorPartProps) {
   const { draft, set, errorAt, kinds } = part;
   const [figure] = kindOf(kinds.end, draft.end).figures;
   return (
-    <Part>
-      <h2>Order and end</h2>
+    <Stack>
       <OneOf<string>
         label="Order"
         options={kinds.order.map(({ kind, label }) => ({ value: kind, label }))}
@@ -338,7 +376,7 @@ function CourseOfIt(part: EditorPartProps) {
         />
       </Columns>
       <PointsPart {...part} />
-    </Part>
+    </Stack>
   );
 }
 

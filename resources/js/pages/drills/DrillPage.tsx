@@ -4,8 +4,9 @@ import type { Drill, LibraryDrill } from '../../api/types';
 import {
   Button,
   ButtonLink,
+  Facts,
+  Head,
   InsightCard,
-  MarginWord,
   Notice,
   Page,
   Part,
@@ -41,7 +42,10 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={drill.name}>{drill.name}</Title>
+        <Head>
+          <Title page={drill.name}>{drill.name}</Title>
+          <StartIn drill={drill} />
+        </Head>
         <StationLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         <Part>
           <h2>How it works</h2>
@@ -59,7 +63,6 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
             <SentenceText>{drill.meaning}</SentenceText>
           </Part>
         )}
-        <StartIn drill={drill} />
         <Row>
           <StartSimulation drill={drill.key} label="Try it with a simulated student" />
           {ownId === null ? (
@@ -81,45 +84,25 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
         {drop.isError && <Notice kind="wrong">{drop.error.message}</Notice>}
       </Stack>
       <InsightCard notes={[]}>
-        <MarginWord>
-          <h2>Equipment</h2>
-          <p>{card.kit.length === 0 ? 'none' : card.kit.map(({ words }) => words).join(', ')}</p>
-        </MarginWord>
-        <MarginWord>
-          <h2>Results</h2>
-          <ul>
-            {card.finds.map((label) => (
-              <li key={label}>{label}</li>
-            ))}
-          </ul>
-        </MarginWord>
-        {(drill.progression ?? []).length > 0 && (
-          <MarginWord>
-            <h2>Progression</h2>
-            <ol>
-              {drill.progression?.map(({ says }) => (
-                <li key={says}>{says}</li>
-              ))}
-            </ol>
-            <p>A level is {card.steps_words}.</p>
-          </MarginWord>
-        )}
-        {drill.dose !== undefined && (
-          <MarginWord>
-            <h2>Balls</h2>
-            <p>{drill.dose}</p>
-          </MarginWord>
-        )}
-        {(drill.cautions ?? []).length > 0 && (
-          <MarginWord>
-            <h2>Safety</h2>
-            <ul>
-              {drill.cautions?.map((caution) => (
-                <li key={caution}>{caution}</li>
-              ))}
-            </ul>
-          </MarginWord>
-        )}
+        <Facts
+          facts={[
+            ['Equipment', card.kit.length === 0 ? 'none' : card.kit.map(({ words }) => words).join(', ')],
+            ['Results', card.finds.join(', ')],
+            (drill.progression ?? []).length > 0 && [
+              'Progression',
+              <>
+                {drill.progression?.map(({ says }, index) => (
+                  <p key={says}>
+                    {index + 1}. {says}
+                  </p>
+                ))}
+                <p>A level is {card.steps_words}.</p>
+              </>,
+            ],
+            drill.dose !== undefined && ['Balls', drill.dose],
+            (drill.cautions ?? []).length > 0 && ['Safety', drill.cautions?.map((each) => <p key={each}>{each}</p>)],
+          ]}
+        />
       </InsightCard>
     </Page>
   );
@@ -131,23 +114,22 @@ function StartIn({ drill }: { drill: Drill }) {
   const open = (today.data?.sessions ?? []).filter((session) => session.ended_at === null);
   const nameOf = (id: string | null) =>
     today.data?.students.find((student) => student.id === id)?.name ?? 'no student yet';
-  return (
-    <Part>
-      <h2>Set up</h2>
-      {open.length === 0 ? (
-        <Row>
-          <QuietText>No session is open. Start one from Today, then come back.</QuietText>
-          <ButtonLink to="/">Go to Today</ButtonLink>
-        </Row>
-      ) : (
-        <Row>
-          {open.map((session) => (
-            <ButtonLink key={session.id} look="main" to={`/sessions/${session.id}/drills/${drill.key}`}>
-              {`With ${nameOf(session.student_id)}, since ${clock(session.started_at)}`}
-            </ButtonLink>
-          ))}
-        </Row>
-      )}
-    </Part>
+  return open.length === 0 ? (
+    <QuietText>Start a session from Today, then set it up there.</QuietText>
+  ) : (
+    <Row>
+      {open.slice(0, MOST_OPEN).map((session, index) => (
+        <ButtonLink
+          key={session.id}
+          look={index === 0 ? 'main' : 'plain'}
+          to={`/sessions/${session.id}/drills/${drill.key}`}
+        >
+          {`Set up for ${nameOf(session.student_id)}, since ${clock(session.started_at)}`}
+        </ButtonLink>
+      ))}
+    </Row>
   );
 }
+
+/** Sessions that are open, and offered here; of the others their own page leads here. */
+const MOST_OPEN = 3;

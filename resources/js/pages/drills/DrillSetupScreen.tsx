@@ -8,9 +8,11 @@ import {
   AnyOf,
   Button,
   color,
+  EditList,
   Entry,
+  Facts,
+  FoldRow,
   InsightCard,
-  MarginWord,
   Notice,
   Page,
   Part,
@@ -25,6 +27,7 @@ import { StepPath } from '../../features/session-steps/StepPath';
 import { forecastWords, inWords, stationSlope } from '../../lane/drillWords';
 import { StationLane } from '../../lane/StationLane';
 import { drawnStations, sceneryOf } from '../../lane/scenery';
+import { firstWords } from '../../units/format';
 import { formatPaces } from '../../units/length';
 import { slipWords } from '../../units/slip';
 import { type Units, useUnits } from '../../units/useUnits';
@@ -42,6 +45,11 @@ const Sheet = styled.div`
     [data-screen] { display: none !important; }
     aside { border: 0; padding: 0; gap: 6px; }
     p, td, th, tbody th, li { font-size: 9.5pt; line-height: 1.3; padding-top: 2px; padding-bottom: 2px; max-width: none; }
+    /* On paper everything is open. */
+    div[role='group'][hidden] { display: block !important; content-visibility: visible !important; }
+    div[role='group'] > div { padding: 0; }
+    li { break-inside: avoid; }
+    li > div > button { min-height: 0; padding: 2px 0; } li > div > button svg, li > div > button small { display: none; }
     section { gap: 3px; break-inside: avoid; }
     svg { max-height: 36mm; }
   }
@@ -155,27 +163,23 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
         )}
       </Stack>
       <InsightCard notes={[]}>
-        <MarginWord>
-          <h2>How it works</h2>
-          <p>{inWords(card.rule, units)}</p>
-          <p>{card.course}</p>
-        </MarginWord>
-        {sheet.data?.expectation != null && (
-          <MarginWord>
-            <h2>What to expect</h2>
-            <p>{expectationWords(sheet.data.expectation, units)}</p>
-          </MarginWord>
-        )}
-        {sheet.data !== undefined && sheet.data.cautions.length > 0 && (
-          <MarginWord>
-            <h2>Safety</h2>
-            <ul>
-              {sheet.data.cautions.map((caution) => (
-                <li key={caution}>{caution}</li>
-              ))}
-            </ul>
-          </MarginWord>
-        )}
+        <Facts
+          facts={[
+            [
+              'How it works',
+              <>
+                <p>{inWords(card.rule, units)}</p>
+                <p>{card.course}</p>
+              </>,
+            ],
+            sheet.data?.expectation != null && ['What to expect', expectationWords(sheet.data.expectation, units)],
+            sheet.data !== undefined &&
+              sheet.data.cautions.length > 0 && [
+                'Safety',
+                sheet.data.cautions.map((caution) => <p key={caution}>{caution}</p>),
+              ],
+          ]}
+        />
       </InsightCard>
     </Page>
   );
@@ -197,54 +201,67 @@ function SheetParts({ out, sheet, units }: SheetPartsProps) {
         <Figures>{sheet.stand}</Figures>
         <Figures>{sheet.walking_line}</Figures>
       </Part>
-      {out.begins !== null && (
-        <Part>
-          <h2>Starting level</h2>
-          <Figures>{inWords(out.begins, units)}</Figures>
-          <Row data-screen>
-            {out.next !== null && (
-              <Button onPress={out.takeNext}>{out.isBack ? 'Go down to that level' : 'Go up to the next level'}</Button>
-            )}
-            <Button look="bare" onPress={out.beginFirst}>
-              Begin at the first level
-            </Button>
-          </Row>
-        </Part>
-      )}
       <Part>
         <h2>Stations</h2>
-        <div data-screen>
-          <LengthChoice card={out.base} onLay={out.lay} units={units} key={out.begins} />
-        </div>
         <Stations drill={drill} sheet={sheet} units={units} counted={out.counted} onCount={out.setCounted} />
       </Part>
-      {sheet.aid.length > 0 && <AidPart drill={drill} sheet={sheet} units={units} />}
-      {sheet.checks.length > 0 && (
-        <Part>
-          <h2>Check before the first ball</h2>
+      <EditList aria-label="More of the set-up">
+        {out.begins !== null && (
+          <FoldRow label="Starting level" summary={firstWords(inWords(out.begins, units), 12)}>
+            <Stack $gap="s">
+              <Figures>{inWords(out.begins, units)}</Figures>
+              <Row data-screen>
+                {out.next !== null && (
+                  <Button onPress={out.takeNext}>
+                    {out.isBack ? 'Go down to that level' : 'Go up to the next level'}
+                  </Button>
+                )}
+                <Button look="bare" onPress={out.beginFirst}>
+                  Begin at the first level
+                </Button>
+              </Row>
+            </Stack>
+          </FoldRow>
+        )}
+        <FoldRow label="Other lengths" summary="" isOnScreenOnly>
           <div data-screen>
-            <AnyOf
-              label="Results depend on these"
-              options={sheet.checks.map(({ key, sentence }) => ({ value: key, label: sentence }))}
-              values={out.checks}
-              onChange={out.setChecks}
-            />
+            <LengthChoice card={out.base} onLay={out.lay} units={units} key={out.begins} />
           </div>
-          <OnPaper>
-            {sheet.checks.map(({ key, sentence }) => (
-              <li key={key}>{sentence}</li>
-            ))}
-          </OnPaper>
-        </Part>
-      )}
-      <Part>
-        <h2>Equipment</h2>
-        <EquipmentList
-          kit={sheet.kit}
-          out={out.kitOut}
-          onCount={(name, count) => out.setKitOut({ ...out.kitOut, [name]: count })}
-        />
-      </Part>
+        </FoldRow>
+        {sheet.aid.length > 0 && <AidPart drill={drill} sheet={sheet} units={units} />}
+        {sheet.checks.length > 0 && (
+          <FoldRow
+            label="Check before the first ball"
+            summary={`${out.checks.length} of ${sheet.checks.length} checked`}
+          >
+            <div data-screen>
+              <AnyOf
+                label="Results depend on these"
+                options={sheet.checks.map(({ key, sentence }) => ({ value: key, label: sentence }))}
+                values={out.checks}
+                onChange={out.setChecks}
+              />
+            </div>
+            <OnPaper>
+              {sheet.checks.map(({ key, sentence }) => (
+                <li key={key}>{sentence}</li>
+              ))}
+            </OnPaper>
+          </FoldRow>
+        )}
+        <FoldRow
+          label="Equipment"
+          summary={
+            sheet.kit.length === 0 ? 'only the putter' : firstWords(sheet.kit.map(({ words }) => words).join(', '), 12)
+          }
+        >
+          <EquipmentList
+            kit={sheet.kit}
+            out={out.kitOut}
+            onCount={(name, count) => out.setKitOut({ ...out.kitOut, [name]: count })}
+          />
+        </FoldRow>
+      </EditList>
     </>
   );
 }
@@ -324,8 +341,10 @@ function AidPart({ drill, sheet, units }: { drill: Drill; sheet: DrillSetup; uni
   const nearest = sheet.stations.find(({ hole_half_angle_deg }) => hole_half_angle_deg !== null) ?? null;
   const hole = nearest?.hole_half_angle_deg ?? null;
   return (
-    <Part>
-      <h2>{name}</h2>
+    <FoldRow
+      label={name}
+      summary={`${units.show(first.width_m, 'width')} wide, up to ${angle(first.half_angle_deg)} off`}
+    >
       <Figures>
         {units.show(first.width_m, 'width')} wide, {units.show(aid.distance_m ?? 0, 'roll')}{' '}
         {aid.kind === 'gate' || aid.kind === 'spot' ? 'ahead of the ball' : 'long'}: it lets through a start line up to{' '}
@@ -345,7 +364,7 @@ function AidPart({ drill, sheet, units }: { drill: Drill; sheet: DrillSetup; uni
           .
         </QuietText>
       )}
-    </Part>
+    </FoldRow>
   );
 }
 

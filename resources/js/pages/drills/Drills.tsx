@@ -8,13 +8,11 @@ import {
   Button,
   ButtonLink,
   Entry,
-  Fold,
   Head,
   List,
   Notice,
   OneOf,
   Page,
-  Part,
   Pick,
   QuietText,
   Row,
@@ -26,6 +24,7 @@ import {
   wide,
 } from '../../design';
 import { EQUIPMENT, type EquipmentKind } from '../../lane/equipment';
+import { firstWords } from '../../units/format';
 import { ANYTHING } from './filters';
 
 const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike', 'nerve'] as const;
@@ -61,7 +60,7 @@ const PEOPLE = [
 
 const Filters = styled.div`
   display: grid; gap: ${space.s} ${space.m}; grid-template-columns: minmax(0, 1fr); align-items: end;
-  ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr); }
+  ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr) auto; }
   @media (min-width: 22.5em) and (max-width: 56.2em) { grid-template-columns: 1fr 1fr; & > :first-child { grid-column: 1 / -1; } }
 `;
 
@@ -72,6 +71,7 @@ export function DrillList() {
   const sessionId = search.get('session');
   const [at, setAt] = useState<AtHand>(ANYTHING);
   const [name, setName] = useState('');
+  const [isOpen, setOpen] = useState(false);
   const change = (part: Partial<AtHand>) => setAt({ ...at, ...part });
   const fitting = useFittingDrills(at);
   const isAsked = Object.values(at).some((value) => value !== null);
@@ -82,7 +82,7 @@ export function DrillList() {
   const found = shown.length + shownOwn.length;
   return (
     <Page>
-      <Stack $gap="l">
+      <Stack>
         <Head>
           <Title page="Drills">Drills</Title>
           <Row>
@@ -110,8 +110,11 @@ export function DrillList() {
             value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
             onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
           />
+          <Button look="bare" aria-expanded={isOpen} onPress={() => setOpen(!isOpen)}>
+            {isOpen ? 'Fewer filters' : 'More filters'}
+          </Button>
         </Filters>
-        <Fold label="More filters">
+        {isOpen && (
           <Stack>
             <OneOf
               label="Purpose"
@@ -152,7 +155,7 @@ export function DrillList() {
               </Button>
             </Row>
           </Stack>
-        </Fold>
+        )}
         <QuietText role="status">
           {drills.isPending
             ? 'Loading the drills …'
@@ -161,35 +164,27 @@ export function DrillList() {
         {drills.isSuccess && found === 0 && (
           <SentenceText>No drill matches. Allow more time, another place or more equipment.</SentenceText>
         )}
-        {shownOwn.length > 0 && (
-          <Part>
-            <h2>My drills</h2>
-            <DrillLines drills={shownOwn} sessionId={sessionId} />
-          </Part>
-        )}
-        {shown.length > 0 && (
-          <Part>
-            <h2>Built-in drills</h2>
-            <DrillLines drills={shown} sessionId={sessionId} />
-          </Part>
-        )}
+        <DrillLines drills={shown} own={shownOwn} sessionId={sessionId} />
       </Stack>
     </Page>
   );
 }
 
 interface DrillLinesProps {
+  /** Those that ship with Amble. */
   drills: readonly LibraryDrill[];
+  /** The coach's own: they come first. */
+  own: readonly LibraryDrill[];
   /** The session a drill is chosen for; null when only looking. */
   sessionId: string | null;
 }
 
 /** A drill a row: its name, what it trains, its minutes and its equipment. Its picture is on its own page. */
-function DrillLines({ drills, sessionId }: DrillLinesProps) {
-  const { shown, more } = useFirst(drills);
+function DrillLines({ drills, own, sessionId }: DrillLinesProps) {
+  const { shown, more } = useFirst([...own, ...drills]);
   return (
     <>
-      <List>
+      <List data-many>
         {shown.map(({ drill, kit }) => (
           <li key={drill.key}>
             <Link
@@ -198,16 +193,21 @@ function DrillLines({ drills, sessionId }: DrillLinesProps) {
             >
               <strong>{drill.name}</strong>
               <small>
-                {[
-                  drill.trains?.join(', '),
-                  kit
-                    .slice(0, MOST_PIECES)
-                    .map(({ words }) => words)
-                    .join(', '),
-                  drill.group === true ? 'group' : undefined,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
+                {firstWords(
+                  [
+                    own.some((each) => each.drill.key === drill.key) ? 'yours' : undefined,
+                    drill.trains?.slice(0, MOST_SKILLS).join(', '),
+                    kit
+                      .filter(({ words }) => words !== 'balls')
+                      .slice(0, MOST_PIECES)
+                      .map(({ words }) => words)
+                      .join(', '),
+                    drill.group === true ? 'group' : undefined,
+                  ]
+                    .filter(Boolean)
+                    .join(' · '),
+                  MOST_WORDS,
+                )}
               </small>
             </Link>
             {drill.minutes !== undefined && <strong>{drill.minutes} min</strong>}
@@ -219,5 +219,7 @@ function DrillLines({ drills, sessionId }: DrillLinesProps) {
   );
 }
 
-/** Pieces of equipment named in a row. */
-const MOST_PIECES = 3;
+/** Skills it trains, and pieces of equipment besides balls, named in a row. */
+const [MOST_SKILLS, MOST_PIECES] = [2, 1];
+/** Words of a row beside the name. */
+const MOST_WORDS = 9;

@@ -19,6 +19,7 @@ import {
   Stack,
 } from '../../design';
 import { BACKSTROKE_CUES } from '../../features/form-choices/formChoices';
+import { ACROSS, ALONG, SlopeEntry, slopeOfText, textOfSlope } from '../../features/forms/SlopeEntry';
 import type { Units } from '../../units/useUnits';
 import {
   type DrillDraft,
@@ -47,7 +48,7 @@ const Line = styled.li`
 `;
 
 /** What is rarely wanted, one touch further; open where something in it cannot be. */
-export function FoldedPart({ title, isWrong, children }: { title: string; isWrong: boolean; children: ReactNode }) {
+function FoldedPart({ title, isWrong, children }: { title: string; isWrong: boolean; children: ReactNode }) {
   return (
     <Fold label={title} isHeldOpen={isWrong}>
       <Stack>{children}</Stack>
@@ -129,18 +130,18 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
                   error={errorAt(`${path}.to_m`)}
                 />
               )}
-              <Entry
-                label="Uphill"
-                value={station.grade}
-                onChange={(grade) => change({ grade })}
-                suffix="%"
+              <SlopeEntry
+                label="Slope"
+                words={ALONG}
+                value={slopeOfText(station.grade)}
+                onChange={(grade) => change({ grade: textOfSlope(grade) })}
                 error={errorAt(`${path}.grade_percent`)}
               />
-              <Entry
-                label="Rises to the right"
-                value={station.across}
-                onChange={(across) => change({ across })}
-                suffix="%"
+              <SlopeEntry
+                label="Break"
+                words={ACROSS}
+                value={slopeOfText(station.across)}
+                onChange={(across) => change({ across: textOfSlope(across) })}
                 error={errorAt(`${path}.across_percent`)}
               />
             </>

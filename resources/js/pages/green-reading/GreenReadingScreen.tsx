@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { ApiError, fieldError } from '../../api/api';
 import { useRead, useToday } from '../../api/queries';
 import type { Green, PuttSituation, Student, Today } from '../../api/types';
-import { Columns, Fold, isNarrow, Notice, Page, Part, QuietText, Row, Stack } from '../../design';
+import { Columns, EditList, FoldRow, isNarrow, Notice, Page, Part, Stack } from '../../design';
 import { ReadingHints } from '../../lane/ReadingHints';
 import { useUnits } from '../../units/useUnits';
 import { Ground } from './Ground';
@@ -11,7 +11,7 @@ import { LengthEntry } from './LengthEntry';
 import { Measured } from './Measured';
 import { firstPutt } from './puttEntry';
 import { ReadLane } from './ReadLane';
-import { ReadText, RealWidths, Slips, WindowChart } from './ReadText';
+import { ReadText, RealWidths, Slips, slipsWords, WindowChart } from './ReadText';
 import { RollOrChipForm } from './RollOrChip';
 import { SavedReads } from './SavedReads';
 import { SlopeEntry } from './SlopeEntry';
@@ -127,39 +127,29 @@ function Reader({ today }: { today: Today }) {
           <SlopeEntry putt={putt} look={look} onChange={setPutt} units={units} errorOf={errorOf} />
         </Columns>
         {look !== undefined && (
-          <Columns>
-            <SlipsOf look={look} units={units} />
-            <WindowOf look={look} />
-          </Columns>
+          <EditList aria-label="More of this putt">
+            <FoldRow label="What does an error cost from here?" summary={slipsWords(look, units)}>
+              <SlipsOf look={look} units={units} />
+            </FoldRow>
+            <FoldRow label="Which starts would drop?" summary="">
+              <WindowOf look={look} />
+            </FoldRow>
+            <FoldRow label="Other targets from here" summary="">
+              <RealWidths look={look} units={units} />
+            </FoldRow>
+            <RollOrChipForm student={student?.id ?? null} units={units} />
+            <FoldRow label="What to look for" summary="">
+              <ReadingHints green={green?.id ?? null} student={student?.id ?? null} />
+            </FoldRow>
+          </EditList>
         )}
       </Stack>
-      <Part aria-label="In words">
-        {look !== undefined && (
-          <>
-            {!isInHand && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
-            <Fold label="Other targets from here">
-              <RealWidths look={look} units={units} />
-            </Fold>
-            <RollOrChipForm student={student?.id ?? null} units={units} />
-            <HintsFold green={green?.id ?? null} student={student?.id ?? null} />
-            <Row>
-              <QuietText>
-                Computed for a rolling ball on even ground; real turf is lumpier. A rim-out is not drawn: what catches
-                the hole drops.
-              </QuietText>
-            </Row>
-          </>
-        )}
-      </Part>
+      {!isInHand && (
+        <Part aria-label="In words">
+          {look !== undefined && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
+        </Part>
+      )}
     </Page>
-  );
-}
-
-function HintsFold({ green, student }: { green: string | null; student: string | null }) {
-  return (
-    <Fold label="What to look for">
-      <ReadingHints green={green} student={student} />
-    </Fold>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { PuttSituation } from '../../api/types';
-import { Button, Columns, Fold, Pick, QuietText, Stack } from '../../design';
+import { Button, Columns, Fold, OneOf, Pick, QuietText, Stack } from '../../design';
 import type { Units } from '../../units/useUnits';
 import { LengthEntry } from './LengthEntry';
 
@@ -17,6 +17,11 @@ const WORN = [
   { value: 'far_left', label: 'Far, left' },
 ] as const satisfies readonly { value: Worn | 'none'; label: string }[];
 
+const STEPS = [
+  { value: 'up', label: 'Up to the hole' },
+  { value: 'down', label: 'Down to the hole' },
+] as const;
+
 interface GroundProps {
   putt: PuttSituation;
   onChange: (putt: PuttSituation) => void;
@@ -27,6 +32,7 @@ interface GroundProps {
 /** What lies on few putts: a step, a pace point before the hole, grain. */
 export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
   const { tier } = putt;
+  const isDown = tier !== null && tier.height_m < 0;
   const error = (field: string) => errorOf(`tier.${field}`);
   return (
     <Fold label="Step, pace point, grain" isOpen={tier !== null || putt.pace_point_m !== null || putt.grain !== null}>
@@ -39,13 +45,22 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
           </Button>
         ) : (
           <>
+            <OneOf
+              label="The step goes"
+              options={STEPS}
+              value={isDown ? 'down' : 'up'}
+              onChange={(way) =>
+                onChange({ ...putt, tier: { ...tier, height_m: Math.abs(tier.height_m) * (way === 'down' ? -1 : 1) } })
+              }
+            />
             <Columns style={{ gridTemplateColumns: '1fr 1fr', gap: 12 }}>
               <LengthEntry
-                label="Step up by"
+                label={isDown ? 'Step down by' : 'Step up by'}
                 kind="backstroke"
-                hint="A step down is negative."
-                metres={tier.height_m}
-                onChange={(height_m) => height_m !== null && onChange({ ...putt, tier: { ...tier, height_m } })}
+                metres={Math.abs(tier.height_m)}
+                onChange={(height) =>
+                  height !== null && onChange({ ...putt, tier: { ...tier, height_m: isDown ? -height : height } })
+                }
                 units={units}
                 error={error('height_m')}
               />

@@ -50,6 +50,14 @@ const SLIP_NAMES = {
   long: '10 % past',
 } as const;
 
+/** The first of them in a few words. */
+export function slipsWords({ slips }: PuttRead, units: Units): string {
+  const [first] = slips;
+  return first === undefined || first.leave_m === null
+    ? ''
+    : `${SLIP_NAMES[first.key].toLowerCase()} ${first.is_holed ? 'still drops' : `leaves ${units.show(first.leave_m, 'roll')}`}`;
+}
+
 /** What a slip costs from here, and what comes back. */
 export function Slips({ look, units }: PartProps) {
   if (look.slips.length === 0) {
@@ -57,7 +65,6 @@ export function Slips({ look, units }: PartProps) {
   }
   return (
     <Stack $gap="s">
-      <h2>What does an error cost from here?</h2>
       <TableFrame>
         <table>
           <thead>
@@ -124,7 +131,6 @@ export function WindowChart({ look }: { look: PuttRead }) {
   const words = `Dying, starts from ${angle(slow?.left_deg)} to ${angle(slow?.right_deg)} drop; nearly too fast, from ${angle(fast?.left_deg)} to ${angle(fast?.right_deg)}.`;
   return (
     <Stack $gap="s">
-      <h2>Which starts would drop?</h2>
       <svg viewBox={`0 0 ${WIDTH} ${foot + 22}`} role="img" aria-label={words}>
         {window.map((band, index) => (
           <rect
@@ -151,7 +157,10 @@ export function WindowChart({ look }: { look: PuttRead }) {
           {angle(high)}
         </text>
       </svg>
-      <QuietText>{words}</QuietText>
+      <QuietText>
+        {words} Computed for a rolling ball on even ground; real turf is lumpier. A rim-out is not drawn: what catches
+        the hole drops.
+      </QuietText>
     </Stack>
   );
 }

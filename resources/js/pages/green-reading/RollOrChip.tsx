@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type RollOrChipForm as Lies, useRollOrChip } from '../../api/queries';
-import { ButtonLink, Columns, Fold, Notice, OneOf, QuietText, Row, SentenceText, Stack } from '../../design';
+import { ButtonLink, Columns, FoldRow, Notice, OneOf, QuietText, Row, SentenceText, Stack } from '../../design';
 import type { Units } from '../../units/useUnits';
 import { LengthEntry } from './LengthEntry';
 
@@ -22,7 +22,7 @@ export function RollOrChipForm({ student, units }: { student: string | null; uni
   const [lies, setLies] = useState<Lies>({ slope: 'room', lie: 'fringe', rough_m: 0.5, room_m: 6 });
   const told = useRollOrChip(lies, student, isOpen);
   return (
-    <Fold label="Off the green: roll it or chip it" onToggle={setOpen}>
+    <FoldRow label="Off the green: roll it or chip it" summary="" onToggle={setOpen}>
       <Stack $gap="s">
         <OneOf
           label="The ground to the hole"
@@ -65,6 +65,6 @@ export function RollOrChipForm({ student, units }: { student: string | null; uni
           </>
         )}
       </Stack>
-    </Fold>
+    </FoldRow>
   );
 }

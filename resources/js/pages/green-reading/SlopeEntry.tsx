@@ -6,6 +6,7 @@ import { ClockDial, hourWords } from './ClockDial';
 import { LengthEntry } from './LengthEntry';
 import { Measured } from './Measured';
 import { type SlopeWay, STANCE, saidBy, withClock } from './puttEntry';
+import { TwoWay } from './TwoWay';
 
 const WAYS = [
   { value: 'clock', label: 'Clock' },
@@ -40,10 +41,10 @@ interface SlopeEntryProps {
 export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryProps) {
   const { slope } = putt;
   const uphill = slope.by !== 'clock' && (
-    <Measured
-      label="Uphill"
+    <TwoWay
+      label="Slope along the putt"
+      ways={['Uphill', 'Downhill']}
       suffix="%"
-      hint="Downhill is negative."
       value={slope.along_percent}
       onChange={(along_percent) =>
         onChange({
@@ -93,10 +94,10 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
       {slope.by === 'grades' && (
         <Columns>
           {uphill}
-          <Measured
-            label="Rising to the right"
+          <TwoWay
+            label="Slope across"
+            ways={['Breaks left', 'Breaks right']}
             suffix="%"
-            hint="To the left is negative."
             value={slope.across_percent}
             onChange={(across_percent) => onChange({ ...putt, slope: { ...slope, across_percent, measured_by: null } })}
             error={errorOf('slope.across_percent')}

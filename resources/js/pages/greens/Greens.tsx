@@ -1,25 +1,27 @@
 import { useState } from 'react';
-import { fieldError } from '../../api/api';
-import { type GreenDraft, useDelete, useSaveGreen, useToday } from '../../api/queries';
+import { type Control, useWatch } from 'react-hook-form';
+import { useDelete, useSaveGreen, useToday } from '../../api/queries';
 import type { GrassKind, Green } from '../../api/types';
 import {
   Button,
   Entry,
+  Head,
+  List,
+  Menu,
+  Name,
   Notice,
-  OneOf,
   Page,
-  Part,
-  Pick,
   QuietText,
   Row,
   SentenceText,
+  Sheet,
   Stack,
-  TableFrame,
   Title,
   useFirst,
-  useFirstError,
 } from '../../design';
 import { SURFACES } from '../../features/form-choices/formChoices';
+import { ChoiceField, MenuField, TextField } from '../../features/forms/fields';
+import { SheetForm } from '../../features/forms/SheetForm';
 import { greenWords } from '../../units/reading';
 import { useUnits } from '../../units/useUnits';
 
@@ -28,80 +30,67 @@ export function Greens() {
   const today = useToday();
   const units = useUnits();
   const putAway = useDelete();
-  const [opened, setOpened] = useState<Green | null>(null);
+  const [opened, setOpened] = useState<Green | 'new' | null>(null);
   const [search, setSearch] = useState('');
-  const greens = today.data?.greens ?? [];
+  const [greens, grasses] = [today.data?.greens ?? [], today.data?.grasses ?? []];
   const { shown, more } = useFirst(
     greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase())),
   );
   return (
     <Page>
       <Stack $gap="l">
-        <Title page="Greens">Greens</Title>
+        <Head>
+          <Title page="Greens">Greens</Title>
+          <Button look="main" onPress={() => setOpened('new')}>
+            Add a green
+          </Button>
+        </Head>
         {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
         {today.isSuccess && greens.length === 0 && (
           <SentenceText>No greens yet. Add the green or mat you practise on.</SentenceText>
         )}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-        {greens.length > 8 && <Entry label={`Search ${greens.length} greens`} value={search} onChange={setSearch} />}
-        {shown.length > 0 && (
-          <TableFrame>
-            <table>
-              <thead>
-                <tr>
-                  <th scope="col">Name</th>
-                  <th scope="col">Grass</th>
-                  <th scope="col">Measured</th>
-                  <th scope="col">Green speed</th>
-                  <th scope="col">
-                    <span hidden>Actions</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {shown.map((green) => (
-                  <tr key={green.id}>
-                    <th scope="row" style={{ whiteSpace: 'normal' }}>
-                      {green.name}
-                    </th>
-                    <td>{grassOf(green, today.data?.grasses ?? [])}</td>
-                    <td>{greenWords(green)}</td>
-                    <td>{green.reading?.speed_m == null ? 'unknown' : units.speed(green.reading.speed_m)}</td>
-                    <td>
-                      <Button look="bare" onPress={() => setOpened(green)} aria-label={`Edit ${green.name}`}>
-                        Edit
-                      </Button>
-                      <Button
-                        look="bare"
-                        isPending={putAway.isPending}
-                        aria-label={`Delete ${green.name}`}
-                        onPress={() => putAway.mutate({ record: `greens/${green.id}`, isAway: true })}
-                      >
-                        Delete
-                      </Button>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </TableFrame>
-        )}
+        {greens.length > FEW && <Entry label={`Search ${greens.length} greens`} value={search} onChange={setSearch} />}
+        <List data-many aria-label="Greens">
+          {shown.map((green) => (
+            <li key={green.id}>
+              <span>
+                <strong>
+                  <Name>{green.name}</Name>
+                </strong>
+                <small>{greenWords(green, grassOf(green, grasses))}</small>
+              </span>
+              <Row>
+                <strong>{green.reading?.speed_m == null ? 'speed unknown' : units.speed(green.reading.speed_m)}</strong>
+                <Menu
+                  label={`More for ${green.name}`}
+                  acts={[
+                    { label: 'Edit', act: () => setOpened(green) },
+                    { label: 'Delete', act: () => putAway.mutate({ record: `greens/${green.id}`, isAway: true }) },
+                  ]}
+                />
+              </Row>
+            </li>
+          ))}
+        </List>
         {more}
-        <GreenForm
-          key={opened?.id ?? 'new'}
-          green={opened}
-          grasses={today.data?.grasses ?? []}
-          onDone={() => setOpened(null)}
-        />
+        {opened !== null && (
+          <Sheet title={opened === 'new' ? 'Add a green' : opened.name} onClose={() => setOpened(null)}>
+            <GreenForm green={opened === 'new' ? null : opened} grasses={grasses} onDone={() => setOpened(null)} />
+          </Sheet>
+        )}
       </Stack>
     </Page>
   );
 }
 
+/** With more than these a few letters find the one wanted. */
+const FEW = 8;
+
 const UNNAMED = 'unnamed';
 
 function grassOf({ surface, grass }: Green, grasses: readonly GrassKind[]): string {
-  return surface === 'mat' ? 'Mat' : (grasses.find(({ value }) => value === grass)?.label ?? 'not named');
+  return surface === 'mat' ? 'mat' : (grasses.find(({ value }) => value === grass)?.label ?? 'grass');
 }
 
 interface GreenFormProps {
@@ -110,69 +99,62 @@ interface GreenFormProps {
   onDone: () => void;
 }
 
+interface GreenValues {
+  name: string;
+  surface: Green['surface'];
+  grass: string;
+}
+
 function GreenForm({ green, grasses, onDone }: GreenFormProps) {
-  const keep = useSaveGreen();
-  const [draft, setDraft] = useState<GreenDraft>({
+  const save = useSaveGreen();
+  const values: GreenValues = {
     name: green?.name ?? '',
     surface: green?.surface ?? 'grass',
-    grass: green?.grass ?? null,
-  });
-  const named = grasses.find(({ value }) => value === draft.grass);
-  useFirstError(keep.error);
-  const submit = (event: React.FormEvent) => {
-    event.preventDefault();
-    keep.mutate(
-      { id: green?.id ?? null, draft },
-      {
-        onSuccess: () => {
-          setDraft({ name: '', surface: 'grass', grass: null });
-          onDone();
-        },
-      },
-    );
+    grass: green?.grass ?? UNNAMED,
   };
+  const draft = ({ name, surface, grass }: GreenValues) => ({
+    id: green?.id ?? null,
+    draft: {
+      name: name.trim(),
+      surface,
+      grass: surface === 'mat' ? null : (grasses.find(({ value }) => value === grass)?.value ?? null),
+    },
+  });
   return (
-    <Part as="form" onSubmit={submit} noValidate style={{ maxWidth: 560 }}>
-      <h2>{green === null ? 'Add a green' : `Edit ${green.name}`}</h2>
-      {keep.isError && fieldError(keep.error, 'name') === null && <Notice kind="wrong">{keep.error.message}</Notice>}
-      <Entry
-        label="Name"
-        value={draft.name}
-        onChange={(name) => setDraft({ ...draft, name })}
-        error={fieldError(keep.error, 'name')}
-      />
-      <OneOf
-        label="Surface"
-        options={SURFACES}
-        value={draft.surface}
-        onChange={(surface) => setDraft({ ...draft, surface, grass: surface === 'mat' ? null : draft.grass })}
-      />
-      {draft.surface === 'grass' && (
+    <SheetForm values={values} save={save} draft={draft} onDone={onDone}>
+      {(control) => (
         <>
-          <Pick
-            label="Grass"
-            options={[
-              { value: UNNAMED, label: 'Not named' },
-              ...grasses.map(({ value, label, season }) => ({ value, label: `${label} (${season}-season)` })),
-            ]}
-            value={draft.grass ?? UNNAMED}
-            onChange={(grass) =>
-              setDraft({ ...draft, grass: grasses.find(({ value }) => value === grass)?.value ?? null })
-            }
-          />
-          <QuietText>
-            {named?.has_grain === true
-              ? 'Its blades lean: hints about grain appear in Green reading.'
-              : 'Hints about grain appear only on grass whose blades lean.'}
-          </QuietText>
+          <TextField control={control} name="name" label="Name" autoFocus={green === null} />
+          <ChoiceField control={control} name="surface" label="Surface" options={SURFACES} />
+          <GrassField control={control} grasses={grasses} />
         </>
       )}
-      <Row>
-        <Button look="main" type="submit" isPending={keep.isPending}>
-          {green === null ? 'Add this green' : 'Save'}
-        </Button>
-        {green !== null && <Button onPress={onDone}>Cancel</Button>}
-      </Row>
-    </Part>
+    </SheetForm>
+  );
+}
+
+/** Which grass it is; a mat has none. */
+function GrassField({ control, grasses }: { control: Control<GreenValues>; grasses: readonly GrassKind[] }) {
+  const [surface, grass] = useWatch({ control, name: ['surface', 'grass'] });
+  return surface === 'mat' ? null : (
+    <>
+      <MenuField
+        control={control}
+        name="grass"
+        label="Grass"
+        options={[
+          { value: UNNAMED, label: 'Not named' },
+          ...grasses.map(({ value, label, season }) => ({
+            value: value as string,
+            label: `${label} (${season}-season)`,
+          })),
+        ]}
+      />
+      <QuietText>
+        {grasses.find(({ value }) => value === grass)?.has_grain === true
+          ? 'Its blades lean: hints about grain appear in Green reading.'
+          : 'Hints about grain appear only on grass whose blades lean.'}
+      </QuietText>
+    </>
   );
 }

@@ -2,8 +2,8 @@ import { ArrowDown, ArrowUp, GripVertical, Lock, LockOpen, Minus, Plus, Trash2 }
 import { Button as DragButton, type DropTarget, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import type { ProposedPlan } from '../../api/types';
-import { Button, color, Fold, narrow, OneOf, QuietText, Row, space, type } from '../../design';
-import { useUnits } from '../../units/useUnits';
+import { Button, color, narrow, OneOf, QuietText, SheetButton, space, type } from '../../design';
+import { type Units, useUnits } from '../../units/useUnits';
 import type { Planning } from './usePlanning';
 
 const List = styled(GridList)`
@@ -19,15 +19,15 @@ const Line = styled(GridListItem)`
   &[data-locked] { border-left-style: solid; }
   &[data-dragging] { opacity: 0.5; }
   time { font: 700 1.05rem ${type.sans}; padding-top: 2px; }
-  h3 { font: 600 1.12rem/1.3 ${type.serif}; overflow-wrap: anywhere; }
-  h3 small { font: 400 0.95rem ${type.sans}; color: ${color.pencil}; }
+  small { display: block; font-size: 0.95rem; color: ${color.pencil}; }
+  [data-about] button { justify-content: flex-start; padding: 0; min-height: 44px; text-align: left; font: 600 1.12rem/1.3 ${type.serif}; overflow-wrap: anywhere; }
   ${narrow} { grid-template-columns: 44px minmax(0, 1fr); [data-hand] { grid-column: 2; } }
 `;
 
 const Hand = styled.div`
   display: flex; flex-wrap: wrap; gap: 4px; align-items: center; justify-content: flex-end;
   button { min-width: 44px; padding: 0 8px; }
-  ${narrow} { justify-content: flex-start; gap: 0; & > :first-child { flex: 1 0 100%; } [slot='drag'] { display: none; } }
+  ${narrow} { justify-content: flex-start; gap: 0; [slot='drag'] { display: none; } }
 `;
 
 const Grip = styled(DragButton)`
@@ -65,20 +65,11 @@ export function BlockList({ planning, plan }: BlockListProps) {
         <Line key={block.id} id={block.id} textValue={block.name} {...(block.is_locked && { 'data-locked': true })}>
           <time>{clockOf(at)}</time>
           <div>
-            <h3>
-              {block.name === block.label ? (
-                block.name
-              ) : (
-                <>
-                  {block.name} <small>{block.label.toLowerCase()}</small>
-                </>
-              )}
-            </h3>
-            <QuietText>
-              {block.why}
-              {block.lengths_m !== null &&
-                ` At ${block.lengths_m.map((metres) => units.show(metres, 'station')).join(', ')}: the lengths that matter here.`}
-            </QuietText>
+            <About block={block} planning={planning} units={units} />
+            <small>
+              {block.name === block.label ? '' : `${block.label.toLowerCase()} · `}
+              {block.minutes} min{block.balls === null ? '' : `, ${block.balls} balls`}
+            </small>
             {plan.clashes
               .filter((clash) => clash.block === block.id)
               .map(({ says }) => (
@@ -86,7 +77,6 @@ export function BlockList({ planning, plan }: BlockListProps) {
                   {says}
                 </QuietText>
               ))}
-            {block.others.length > 0 && <Others block={block} planning={planning} />}
           </div>
           <HandOf block={block} place={place} count={rows.length} planning={planning} />
         </Line>
@@ -115,12 +105,9 @@ interface HandProps {
 }
 
 function HandOf({ block, place, count, planning }: HandProps) {
-  const { name, minutes, balls } = block;
+  const { name, minutes } = block;
   return (
     <Hand data-hand>
-      <QuietText>
-        {minutes} min{balls === null ? '' : `, ${balls} balls`}
-      </QuietText>
       <Button
         look="bare"
         aria-label={`Shorten ${name}`}
@@ -165,26 +152,42 @@ function HandOf({ block, place, count, planning }: HandProps) {
   );
 }
 
-function Others({ block, planning }: { block: Block; planning: Planning }) {
+/** A block's name opens why it is there, and what could stand in its place. */
+function About({ block, planning, units }: { block: Block; planning: Planning; units: Units }) {
   return (
-    <Fold label="Choose another drill">
-      <Row $gap="s">
-        <OneOf
-          label={`Instead of ${block.name}`}
-          isLabelHidden
-          options={block.others.map(({ drill, name, minutes, learned_from, spread_minutes }) => ({
-            value: drill,
-            label: `${name}, ${minutes} min${learned_from === 0 ? '' : ` (from ${learned_from} here${spread_minutes === null ? '' : `, give or take ${spread_minutes.toFixed(0)}`})`}`,
-          }))}
-          value={null}
-          onChange={(drill) => {
-            const to = block.others.find((other) => other.drill === drill);
-            if (to !== undefined) {
-              planning.swap(block, to);
-            }
-          }}
-        />
-      </Row>
-    </Fold>
+    <span data-about>
+      <SheetButton look="bare" label={block.name} title={block.name}>
+        {(close) => (
+          <>
+            <p>
+              {block.why}
+              {block.lengths_m !== null &&
+                ` At ${block.lengths_m.map((metres) => units.show(metres, 'station')).join(', ')}: the lengths that matter here.`}
+            </p>
+            {block.others.length > 0 && <Others block={block} planning={planning} onDone={close} />}
+          </>
+        )}
+      </SheetButton>
+    </span>
+  );
+}
+
+function Others({ block, planning, onDone }: { block: Block; planning: Planning; onDone: () => void }) {
+  return (
+    <OneOf
+      label="Choose another drill"
+      options={block.others.map(({ drill, name, minutes, learned_from, spread_minutes }) => ({
+        value: drill,
+        label: `${name}, ${minutes} min${learned_from === 0 ? '' : ` (from ${learned_from} here${spread_minutes === null ? '' : `, give or take ${spread_minutes.toFixed(0)}`})`}`,
+      }))}
+      value={null}
+      onChange={(drill) => {
+        const to = block.others.find((other) => other.drill === drill);
+        if (to !== undefined) {
+          planning.swap(block, to);
+          onDone();
+        }
+      }}
+    />
   );
 }

@@ -9,6 +9,7 @@ import {
   Columns,
   Entry,
   Fold,
+  Head,
   InsightCard,
   MarginWord,
   Notice,
@@ -44,14 +45,24 @@ function Planning({ session }: { session: Session }) {
   const take = () => {
     void change({ minutes: planning.minutes, plan: planning.kept() });
     announce('Plan saved');
-    void navigate(`/sessions/${session.id}/${session.measurement_is_of_the_day ? 'stations' : 'green-speed'}`);
+    void navigate(
+      session.is_planned && session.student !== null
+        ? `/students/${session.student.id}`
+        : `/sessions/${session.id}/${session.measurement_is_of_the_day ? 'stations' : 'green-speed'}`,
+    );
   };
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Plan · ${session.student?.name ?? 'A session'}`}>
-          A plan for {planning.minutes ?? '…'} minutes
-        </Title>
+        <Head>
+          <Title page={`Plan · ${session.student?.name ?? 'A session'}`}>
+            A plan for {planning.minutes ?? '…'} minutes
+            {session.is_planned && session.student !== null && ` with ${session.student.name}`}
+          </Title>
+          <Button look="main" isDisabled={plan === null || plan.blocks.length === 0} onPress={take}>
+            Use this plan
+          </Button>
+        </Head>
         <OutboxNotices log={log} words={() => ''} />
         <AtHand planning={planning} />
         {planning.error !== null && <Notice kind="wrong">{planning.error}</Notice>}
@@ -72,9 +83,6 @@ function Planning({ session }: { session: Session }) {
               <BlockList planning={planning} plan={plan} />
             )}
             <Row>
-              <Button look="main" isDisabled={plan.blocks.length === 0} onPress={take}>
-                Use this plan
-              </Button>
               {planning.isSet && <Button onPress={planning.startAnew}>Plan again</Button>}
               {session.plan !== null && (
                 <Button
@@ -87,9 +95,12 @@ function Planning({ session }: { session: Session }) {
                   Remove the plan
                 </Button>
               )}
-              <ButtonLink look="bare" to={`/sessions/${session.id}/check-in`}>
-                Back to Check-in
-              </ButtonLink>
+              {!session.is_planned && (
+                <ButtonLink look="bare" to={`/sessions/${session.id}/check-in`}>
+                  Back to Check-in
+                </ButtonLink>
+              )}
+              {session.is_planned && <QuietText>The plan waits for the next session of this student.</QuietText>}
             </Row>
             {session.group_members.length > 1 && <RotaPart session={session} minutes={plan.minutes} />}
           </>

@@ -1,5 +1,5 @@
 import type { SessionReport } from '../../api/types';
-import { Part, QuietText, TableFrame } from '../../design';
+import { EditRow, QuietText, Stack, TableFrame } from '../../design';
 import type { When } from '../../features/stroke/relativeDay';
 
 const MEASURES = {
@@ -10,17 +10,33 @@ const MEASURES = {
   feel: 'Feel',
 } as const;
 
+/** Measures that a row names; all of them stand in its sheet. */
+const MOST_IN_A_ROW = 2;
+
 interface MeasuresProps {
   report: SessionReport;
   when: When;
 }
 
 /** What a session's balls tell, measure by measure, and why the others do not. */
-export function Measures({ report: { measures, tries }, when }: MeasuresProps) {
-  const total = measures[0] === undefined ? 0 : countOf(measures[0]);
-  return total === 0 ? null : (
-    <Part>
-      <h2>What {when.isToday ? "today's" : 'these'} balls show</h2>
+export function MeasuresRow({ report, when }: MeasuresProps) {
+  const [first] = report.measures;
+  return first === undefined || countOf(first) === 0 ? null : (
+    <EditRow
+      label={`What ${when.isToday ? 'today’s' : 'these'} balls show`}
+      summary={report.measures
+        .slice(0, MOST_IN_A_ROW)
+        .map((each) => `${MEASURES[each.measure]} ${each.counted} of ${countOf(each)}`)
+        .join(' · ')}
+    >
+      {() => <Measures report={report} />}
+    </EditRow>
+  );
+}
+
+function Measures({ report: { measures, tries } }: Pick<MeasuresProps, 'report'>) {
+  return (
+    <Stack>
       <TableFrame>
         <table>
           <thead>
@@ -47,7 +63,7 @@ export function Measures({ report: { measures, tries }, when }: MeasuresProps) {
           {tries.later === 0 ? '' : `, ${tries.later_inside} of ${tries.later} later ones`}.
         </QuietText>
       )}
-    </Part>
+    </Stack>
   );
 }
 

@@ -3,16 +3,30 @@ import { Link } from 'react-router';
 import { type BallFilter, useDrillResults, useMeasureReport, useStrokeReport, useToday } from '../../api/queries';
 import type { MeasureReport, Session, SessionReport, Student } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
-import { ButtonLink, Head, Name, Notice, OneOf, Page, QuietText, Row, SentenceText, Stack, Title } from '../../design';
+import {
+  ButtonLink,
+  EditList,
+  EditRow,
+  Head,
+  Name,
+  Notice,
+  OneOf,
+  Page,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  Title,
+} from '../../design';
 import { remember, resumeStateOf } from '../../device/resumeState';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
 import { Insights } from '../../features/reports/Insights';
-import { ReportPart } from '../../features/reports/ReportPart';
+import { ReportPart, TABS, type TabKey, tabOf } from '../../features/reports/ReportPart';
 import type { StepProps } from '../../features/session-steps/steps';
 import { type When, whenOf } from '../../features/stroke/relativeDay';
-import { StrokeSpread } from '../../features/stroke/StrokeSpread';
+import { evidenceWords, StrokeEvidence, StrokeSpread } from '../../features/stroke/StrokeSpread';
 import { type Units, useUnits, useUnitsOf } from '../../units/useUnits';
-import { Measures } from './Measures';
+import { MeasuresRow } from './Measures';
 
 /** A session looked back on: what the balls answer, and the stroke, one touch from one another. */
 export function Review({ session }: StepProps) {
@@ -62,7 +76,9 @@ function StudentAndGreen({ session, units }: StepProps & { units: Units }) {
             Go to Check-in
           </ButtonLink>
         </Row>
-        <FoundInSession session={session} units={units} />
+        <EditList>
+          <FoundInSession session={session} units={units} />
+        </EditList>
       </Stack>
     </Page>
   );
@@ -73,11 +89,6 @@ interface SpreadProps extends StepProps {
   /** The group_members's names, one touch each; null for one alone. */
   whose: ReactNode;
 }
-
-const VIEWS = [
-  { value: 'stroke', label: 'Backstroke' },
-  { value: 'balls', label: 'Distance and direction' },
-] as const;
 
 function Spread({ session, student, whose }: SpreadProps) {
   const studentId = student.id === session.student?.id ? null : student.id;
@@ -95,14 +106,14 @@ function Spread({ session, student, whose }: SpreadProps) {
       <Page>{query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading the balls …</p>}</Page>
     );
   }
-  const view = chosen ?? usualView(report, look.data);
+  const view = tabOf(chosen) ?? usualView(report, look.data);
   const notes = report.notes.filter(({ key }) => !waitsAside(log.waiting, key));
   return (
     <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
         <Head>
           <Title page={`Review · ${student.name}`}>
-            <Name>{student.name}</Name>: {view === 'stroke' ? 'backstroke and roll' : 'distance and direction'}
+            <Name>{student.name}</Name>
           </Title>
           <QuietText as="span">
             {[when.date, session.green?.name].filter(Boolean).join(', ')} ·{' '}
@@ -116,8 +127,7 @@ function Spread({ session, student, whose }: SpreadProps) {
         <OneOf
           label="Figures of"
           isLabelHidden
-          isRow
-          options={VIEWS}
+          options={TABS}
           value={view}
           onChange={(next) => {
             choose(next);
@@ -127,7 +137,7 @@ function Spread({ session, student, whose }: SpreadProps) {
         {(query.error ?? look.error) !== null && (
           <Notice kind="wrong">{(query.error ?? look.error)?.message} The last figures stay on screen.</Notice>
         )}
-        {view === 'stroke' ? (
+        {view === 'stroke' && (
           <StrokeSpread
             sessionId={session.id}
             studentId={studentId}
@@ -136,32 +146,57 @@ function Spread({ session, student, whose }: SpreadProps) {
             units={units}
             when={when}
           />
-        ) : (
-          look.data !== undefined && (
-            <ReportPart
-              of={of}
-              look={look.data}
-              filter={filter}
-              onFilter={setFilter}
-              isGentle={student.is_gentle}
-              units={units}
-            />
-          )
         )}
-        <Day report={report} when={when} />
-        <Measures report={report} when={when} />
-        <FoundInSession session={session} units={units} />
+        {(view === 'stroke' || view === 'pace') && <Day report={report} when={when} />}
+        {look.data !== undefined && (view !== 'stroke' || hasStrokeFindings(look.data)) && (
+          <ReportPart
+            of={of}
+            tab={view}
+            look={look.data}
+            filter={filter}
+            onFilter={setFilter}
+            isGentle={student.is_gentle}
+            units={units}
+          />
+        )}
+        <EditList aria-label="Evidence">
+          {view === 'stroke' && (
+            <EditRow label="Balls behind the curve" summary={evidenceWords(report, when)}>
+              {() => (
+                <StrokeEvidence
+                  sessionId={session.id}
+                  studentId={studentId}
+                  report={report}
+                  units={units}
+                  when={when}
+                />
+              )}
+            </EditRow>
+          )}
+          <MeasuresRow report={report} when={when} />
+          <FoundInSession session={session} units={units} />
+        </EditList>
       </Stack>
       {notes.length > 0 && <Insights notes={notes} units={units} onDismiss={log.dismissInsight} />}
     </Page>
   );
 }
 
+function hasStrokeFindings({ questions }: MeasureReport): boolean {
+  return questions.some(({ key, findings }) => key === 'stroke' && findings.length > 0);
+}
+
 /** Who rolled backstrokes, at nothing but posts, came for the table; who was asked more came for the answers. */
-function usualView(report: SessionReport, look: MeasureReport | undefined): 'balls' | 'stroke' {
-  const questions = (look?.questions ?? []).map(({ key }) => key);
+function usualView(report: SessionReport, look: MeasureReport | undefined): TabKey {
+  const questions = (look?.questions ?? []).filter(({ findings }) => findings.length > 0).map(({ key }) => key);
   const isAskedMore = questions.some((key) => ['start', 'reads', 'feel', 'why'].includes(key));
-  return questions.length > 0 && (isAskedMore || report.n_today === 0) ? 'balls' : 'stroke';
+  if (questions.length === 0 || (!isAskedMore && report.n_today > 0)) {
+    return 'stroke';
+  }
+  return (
+    TABS.find((tab) => tab.value !== 'stroke' && tab.questions.some((key) => questions.includes(key)))?.value ??
+    'stroke'
+  );
 }
 
 /** What the session's drills found, each to be opened again. */
@@ -173,13 +208,17 @@ function FoundInSession({ session, units }: { session: Session; units: Units }) 
     ...session.group_members.map(({ student, name }) => [student, name] as const),
   ]);
   return found.data === undefined || found.data.length === 0 ? null : (
-    <FoundRuns
-      runs={found.data}
-      isGentle={session.student?.is_gentle ?? false}
-      names={found.data.some(({ student_id }) => student_id !== session.student?.id) ? names : null}
-      isDated={false}
-      units={units}
-    />
+    <EditRow label="Drill results" summary={[...new Set(found.data.map(({ name }) => name))].slice(0, 3).join(' · ')}>
+      {() => (
+        <FoundRuns
+          runs={found.data}
+          isGentle={session.student?.is_gentle ?? false}
+          names={found.data.some(({ student_id }) => student_id !== session.student?.id) ? names : null}
+          isDated={false}
+          units={units}
+        />
+      )}
+    </EditRow>
   );
 }
 
@@ -195,11 +234,11 @@ function Day({ report: { day }, when }: { report: SessionReport; when: When }) {
   if (day === null) {
     return null;
   }
-  const which = when.isToday ? "Today's first" : `The first of ${when.date}:`;
+  const which = when.isToday ? 'Today’s first' : `The first of ${when.date}:`;
   return (
     <SentenceText>
-      {which} {day.n === 1 ? 'ball' : `${day.n} balls`} at targets, against what is usual for this student:{' '}
-      {shareWords(day.offset)}, most likely between {shareWords(day.interval[0])} and {shareWords(day.interval[1])}.
+      {which} {day.n === 1 ? 'ball' : `${day.n} balls`} at targets against the usual: {shareWords(day.offset)}, likely{' '}
+      {shareWords(day.interval[0])} to {shareWords(day.interval[1])}.
       {day.green_offset !== null &&
         day.green_interval !== null &&
         ` Over ${day.students} students the green: ${shareWords(day.green_offset)}, between ${shareWords(day.green_interval[0])} and ${shareWords(day.green_interval[1])}.`}

@@ -1,49 +1,39 @@
 import { useState } from 'react';
-import { addGreen, addStudent, type StudentDraft, useChangeSession, useToday } from '../../api/queries';
+import { addGreen, useChangeSession, useToday } from '../../api/queries';
 import type { Green, Session } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
 import {
-  AnyOf,
   Button,
   ButtonLink,
   Choose,
-  Columns,
-  Entry,
+  EditList,
+  EditPress,
+  EditRow,
+  Head,
   InsightCard,
   Name,
   OneOf,
   Page,
-  Part,
   QuietText,
   Row,
   SentenceText,
   Stack,
+  Switch,
   Title,
 } from '../../design';
+import { GroupSheet } from '../../features/balls/GroupSheet';
 import { OutboxNotices } from '../../features/balls/OutboxNotices';
-import { HANDS, SURFACES } from '../../features/form-choices/formChoices';
+import { SURFACES } from '../../features/form-choices/formChoices';
+import { ChoiceField, TextField } from '../../features/forms/fields';
+import { NewStudentForm, nameError } from '../../features/forms/NewStudentForm';
+import { EditFields, useFields } from '../../features/forms/SheetForm';
+import { numberOf, summed, textOf, typedNumber } from '../../features/forms/typed';
 import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
 import type { StepProps } from '../../features/session-steps/steps';
-import { readNumber } from '../../units/format';
-import { METRES_PER_FOOT } from '../../units/length';
 import { agoWords } from '../../units/reading';
 import { useUnits } from '../../units/useUnits';
 import { RemindersPart } from './RemindersPart';
 import { usualOrder } from './usualOrder';
-
-const CONDITIONS = [
-  { value: 'dew', label: 'Dew' },
-  { value: 'rain', label: 'Rain' },
-  { value: 'fresh_cut', label: 'Fresh cut' },
-  { value: 'rolled', label: 'Rolled' },
-  { value: 'top_dressed', label: 'Top-dressed' },
-  { value: 'cored', label: 'Cored' },
-  { value: 'grain', label: 'Grain' },
-  { value: 'wind', label: 'Wind' },
-  { value: 'sun', label: 'Strong sun' },
-  { value: 'cold', label: 'Cold' },
-  { value: 'storm', label: 'Thunderstorm about' },
-] as const;
 
 /** Who, where, how long, what for, and in what state the green is. */
 export function CheckInStep({ session }: StepProps) {
@@ -52,23 +42,20 @@ export function CheckInStep({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Check-in · ${session.student?.name ?? 'A session'}`}>
-          {session.student === null ? (
-            'Check-in'
-          ) : (
-            <>
-              <Name>{session.student.name}</Name> is here
-            </>
-          )}
-        </Title>
-        <Row>
+        <Head>
+          <Title page={`Check-in · ${session.student?.name ?? 'A session'}`}>
+            {session.student === null ? (
+              'Check-in'
+            ) : (
+              <>
+                <Name>{session.student.name}</Name> is here
+              </>
+            )}
+          </Title>
           <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
             Start putting
           </ButtonLink>
-          <ButtonLink to={`/sessions/${session.id}/green-speed`}>Green speed</ButtonLink>
-          <ButtonLink to={`/sessions/${session.id}/plan`}>Plan</ButtonLink>
-          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>}
-        </Row>
+        </Head>
         <OutboxNotices log={log} words={() => ''} />
         {session.student !== null && <RemindersPart student={session.student.id} lastNote={session.last_note} />}
         {isWalk ? (
@@ -76,96 +63,141 @@ export function CheckInStep({ session }: StepProps) {
         ) : (
           <WhoAndWhere session={session} />
         )}
-        <HowLong session={session} />
-        <Part>
-          <h2>Conditions</h2>
-          <AnyOf
-            label="Conditions"
-            options={CONDITIONS}
-            values={session.conditions as (typeof CONDITIONS)[number]['value'][]}
-            onChange={(conditions) => changedCondition(session.conditions, conditions, log.noteCondition)}
-          />
-          <QuietText>A note beside the measurement. It never changes a measured green speed.</QuietText>
-        </Part>
+        <EditList aria-label="More about this session">
+          {session.student !== null && !isWalk && <Group session={session} />}
+          <TimeAndFocus session={session} />
+          <Conditions session={session} />
+        </EditList>
+        <Row>
+          <ButtonLink to={`/sessions/${session.id}/plan`}>Plan</ButtonLink>
+          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>}
+        </Row>
       </Stack>
-      <ArriveMargin session={session} />
+      <InsightCard notes={[]}>
+        <SafetyNotes session={session} at="check-in" />
+      </InsightCard>
     </Page>
   );
 }
 
+/** Who and where: chosen in place while it is not known, a row to change it once it is. */
 function WhoAndWhere({ session }: StepProps) {
-  const today = useToday();
-  const change = useChangeSession(session.id);
   return (
-    <Part>
-      <h2>Student and green</h2>
-      <Columns>
-        <Choose
-          label="Student"
-          options={usualOrder(today.data, 'students')}
-          value={session.student?.id ?? null}
-          onChange={(id) => void change({ student_id: id })}
-          newLabel="New student"
-          newForm={(close) => (
-            <NewStudent
-              onAdd={(id) => {
-                void change({ student_id: id });
-                close();
-              }}
-              onLeave={close}
-            />
-          )}
-        />
-        <Stack $gap="s">
-          <Choose
-            label="Green"
-            options={usualOrder(today.data, 'greens')}
-            value={session.green?.id ?? null}
-            onChange={(id) => void change({ green_id: id })}
-            newLabel="New green"
-            newForm={(close) => (
-              <NewGreen
-                onAdd={(id) => {
-                  void change({ green_id: id });
-                  close();
-                }}
-                onLeave={close}
-              />
-            )}
-          />
-          {session.green !== null && <LastReading session={session} />}
-        </Stack>
-      </Columns>
-      {session.student !== null && <WhoElse session={session} />}
-    </Part>
+    <Stack>
+      {session.student === null && <ChooseStudent session={session} />}
+      {session.student !== null && session.green === null && <ChooseGreen session={session} />}
+      <EditList aria-label="Student and green">
+        {session.student !== null && (
+          <EditRow label="Student" summary={session.student.name}>
+            {(close) => <ChooseStudent session={session} onChosen={close} />}
+          </EditRow>
+        )}
+        {session.green !== null && (
+          <EditRow label="Green" summary={session.green.name}>
+            {(close) => <ChooseGreen session={session} onChosen={close} />}
+          </EditRow>
+        )}
+      </EditList>
+      {session.green !== null && <LastReading session={session} />}
+    </Stack>
   );
 }
 
-/** More than these are found under "Who is here" while rolling. */
-const MOST_OTHERS = 8;
+interface ChooseProps extends StepProps {
+  onChosen?: () => void;
+}
 
-/** Those who came along: one touch each. */
-function WhoElse({ session }: StepProps) {
+function ChooseStudent({ session, onChosen }: ChooseProps) {
+  const today = useToday();
+  const change = useChangeSession(session.id);
+  const take = (id: string) => {
+    void change({ student_id: id });
+    onChosen?.();
+  };
+  return (
+    <Choose
+      label="Student"
+      options={usualOrder(today.data, 'students')}
+      value={session.student?.id ?? null}
+      onChange={take}
+      newLabel="New student"
+      newForm={(close) => <NewStudentForm onAdd={take} onLeave={close} />}
+    />
+  );
+}
+
+function ChooseGreen({ session, onChosen }: ChooseProps) {
+  const today = useToday();
+  const change = useChangeSession(session.id);
+  const take = (id: string) => {
+    void change({ green_id: id });
+    onChosen?.();
+  };
+  return (
+    <Choose
+      label="Green"
+      options={usualOrder(today.data, 'greens')}
+      value={session.green?.id ?? null}
+      onChange={take}
+      newLabel="New green"
+      newForm={(close) => <NewGreenForm onAdd={take} onLeave={close} />}
+    />
+  );
+}
+
+/** Those who came along. */
+function Group({ session }: StepProps) {
   const today = useToday();
   const log = useLog(session);
-  const others = session.group_members.filter(({ student }) => student !== session.student?.id);
-  const here = others.filter(({ standing }) => standing === 'here').map(({ student }) => student);
-  const options = usualOrder(today.data, 'students').filter(({ value }) => value !== session.student?.id);
-  const shown = options.filter(({ value }, index) => index < MOST_OTHERS || here.includes(value));
-  return shown.length === 0 ? null : (
-    <AnyOf
-      label="Group"
-      options={shown}
-      values={here}
-      onChange={(now) => {
-        for (const id of now.filter((each) => !here.includes(each))) {
-          void log.noteCompany(id, 'here');
-        }
-        for (const id of here.filter((each) => !now.includes(each))) {
-          void log.noteCompany(id, 'gone');
-        }
-      }}
-    />
+  const [isOpen, setOpen] = useState(false);
+  const others = session.group_members.filter(
+    ({ student, standing }) => student !== session.student?.id && standing !== 'gone',
+  );
+  return (
+    <li>
+      <EditPress
+        label="Group"
+        summary={others.length === 0 ? 'nobody else' : others.map(({ name }) => name).join(', ')}
+        onPress={() => setOpen(true)}
+      />
+      {isOpen && (
+        <GroupSheet
+          session={session}
+          students={usualOrder(today.data, 'students').map(({ value, label }) => ({ id: value, name: label }))}
+          onStanding={(id, standing) => void log.noteCompany(id, standing)}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </li>
+  );
+}
+
+/** What is seen of the green and the weather, each with what to expect of it. */
+function Conditions({ session }: StepProps) {
+  const log = useLog(session);
+  const conditions = useToday().data?.conditions ?? [];
+  const seen = conditions.filter(({ value }) => session.conditions.includes(value));
+  return (
+    <EditRow label="Conditions" summary={seen.map(({ label, expects }) => `${label}: ${expects}`).join(' · ')}>
+      {(close) => (
+        <Stack $gap="s">
+          {conditions.map(({ value, label, expects }) => (
+            <Switch
+              key={value}
+              label={`${label}: ${expects}`}
+              isOn={session.conditions.includes(value)}
+              onChange={(isSeen) => void log.noteCondition(value, isSeen)}
+            />
+          ))}
+          <QuietText>Saved beside the measurement. They never change a measured green speed.</QuietText>
+          <Row>
+            <Button look="main" onPress={close}>
+              Done
+            </Button>
+          </Row>
+        </Stack>
+      )}
+    </EditRow>
   );
 }
 
@@ -185,186 +217,97 @@ function LastReading({ session }: { session: Session }) {
   );
 }
 
-const CARD: Omit<StudentDraft, 'name' | 'unit'> = {
-  hand: 'right',
-  level: 'club',
-  stride_m: null,
-  finish_past_m: METRES_PER_FOOT,
-  putter: null,
-  school: 'rule',
-  tempo_bpm: null,
-  exception: null,
-  line_cure: null,
-  band_low_m: null,
-  band_high_m: null,
-  is_gentle: false,
-};
-
-const LONGEST_NAME = 80;
-
-interface NewProps {
+interface NewGreenProps {
   onAdd: (id: string) => void;
   onLeave: () => void;
 }
 
-/** A name and a hand are enough to begin with; the rest of the card can wait. */
-function NewStudent({ onAdd, onLeave }: NewProps) {
-  const units = useUnits();
-  const [name, setName] = useState('');
-  const [hand, setHand] = useState<'right' | 'left'>('right');
-  const [error, setError] = useState<string | null>(null);
-  const add = () => {
-    const wrong = nameError(name);
-    setError(wrong);
-    if (wrong === null) {
-      // In paces only once theirs is measured.
-      const unit = units.choice.unit === 'metres' ? 'metres' : 'feet';
-      onAdd(addStudent({ ...CARD, unit, name: name.trim(), hand }));
-    }
-  };
+/** A name and what it is made of, without a network too. */
+function NewGreenForm({ onAdd, onLeave }: NewGreenProps) {
+  const { control, handleSubmit } = useFields<{ name: string; surface: Green['surface'] }>(
+    { name: '', surface: 'grass' },
+    null,
+  );
   return (
-    <Stack $gap="s">
-      <Entry label="Name of the student" value={name} onChange={setName} onEnter={add} error={error} autoFocus />
-      <OneOf label="Hand" options={HANDS} value={hand} onChange={setHand} />
+    <Stack
+      $gap="s"
+      as="form"
+      noValidate
+      onSubmit={(event) => {
+        event.stopPropagation();
+        void handleSubmit(({ name, surface }) => onAdd(addGreen({ name: name.trim(), surface, grass: null })))(event);
+      }}
+    >
+      <TextField control={control} name="name" label="Name of the green" rule={nameError} autoFocus />
+      <ChoiceField control={control} name="surface" label="Surface" options={SURFACES} />
       <Row>
-        <Button look="main" onPress={add}>
-          Add student
-        </Button>
+        <Button type="submit">Add green</Button>
         <Button look="bare" onPress={onLeave}>
           Cancel
         </Button>
       </Row>
     </Stack>
   );
-}
-
-function NewGreen({ onAdd, onLeave }: NewProps) {
-  const [name, setName] = useState('');
-  const [surface, setSurface] = useState<Green['surface']>('grass');
-  const [error, setError] = useState<string | null>(null);
-  const add = () => {
-    const wrong = nameError(name);
-    setError(wrong);
-    if (wrong === null) {
-      onAdd(addGreen({ name: name.trim(), surface, grass: null }));
-    }
-  };
-  return (
-    <Stack $gap="s">
-      <Entry label="Name of the green" value={name} onChange={setName} onEnter={add} error={error} autoFocus />
-      <OneOf label="Surface" options={SURFACES} value={surface} onChange={setSurface} />
-      <Row>
-        <Button look="main" onPress={add}>
-          Add green
-        </Button>
-        <Button look="bare" onPress={onLeave}>
-          Cancel
-        </Button>
-      </Row>
-    </Stack>
-  );
-}
-
-function nameError(name: string): string | null {
-  if (name.trim() === '') {
-    return 'Enter the name.';
-  }
-  return name.trim().length > LONGEST_NAME ? `The name must be at most ${LONGEST_NAME} letters long.` : null;
 }
 
 const USUAL_MINUTES = ['5', '15', '30', '60'];
 const LONGEST_SESSION = 480;
 const LONGEST_PURPOSE = 200;
 
-function HowLong({ session }: StepProps) {
+function TimeAndFocus({ session }: StepProps) {
   const change = useChangeSession(session.id);
-  const [minutes, setMinutes] = useState(session.minutes === null ? '' : String(session.minutes));
-  const [purpose, setPurpose] = useState(session.purpose ?? '');
-  const [minutesError, setMinutesError] = useState<string | null>(null);
-  const [purposeError, setPurposeError] = useState<string | null>(null);
-  const keepMinutes = (text: string) => {
-    const whole = text.trim() === '' ? null : readNumber(text);
-    const wrong = minutesWrong(text, whole);
-    setMinutesError(wrong);
-    if (wrong === null && whole !== session.minutes) {
-      void change({ minutes: whole });
-    }
-  };
-  const keepPurpose = () => {
-    const kept = purpose.trim() === '' ? null : purpose.trim();
-    const isLong = (kept?.length ?? 0) > LONGEST_PURPOSE;
-    setPurposeError(isLong ? `At most ${LONGEST_PURPOSE} letters.` : null);
-    if (!isLong && kept !== session.purpose) {
-      void change({ purpose: kept });
-    }
-  };
   return (
-    <Part>
-      <h2>Time and focus</h2>
-      <Columns>
-        <Stack $gap="s">
-          <Entry
+    <EditFields
+      label="Time and focus"
+      summary={summed(session.minutes !== null && `${session.minutes} min`, session.purpose)}
+      values={{ minutes: typedNumber(session.minutes), purpose: session.purpose ?? '' }}
+      save={{
+        // Kept on the device first: it may be saved without a network.
+        mutate: (draft: { minutes: number | null; purpose: string | null }, { onSuccess }) => {
+          void change(draft);
+          onSuccess();
+        },
+        error: null,
+        isPending: false,
+      }}
+      draft={({ minutes, purpose }) => ({ minutes: numberOf(minutes), purpose: textOf(purpose) })}
+    >
+      {(control, set) => (
+        <>
+          <TextField
+            control={control}
+            name="minutes"
             label="Minutes"
-            value={minutes}
-            onChange={setMinutes}
-            onBlur={() => keepMinutes(minutes)}
-            onEnter={() => keepMinutes(minutes)}
             inputMode="numeric"
             suffix="min"
-            error={minutesError}
+            rule={minutesError}
           />
           <OneOf
             label="Usual lengths"
             isLabelHidden
             options={USUAL_MINUTES.map((value) => ({ value, label: value }))}
-            value={USUAL_MINUTES.includes(minutes) ? minutes : null}
-            onChange={(value) => {
-              setMinutes(value);
-              keepMinutes(value);
-            }}
+            value={null}
+            onChange={(value) => set('minutes', value)}
           />
-        </Stack>
-        <Entry
-          label="Focus"
-          value={purpose}
-          onChange={setPurpose}
-          onBlur={keepPurpose}
-          onEnter={keepPurpose}
-          hint="In a few words: a check before a round, distance, a first lesson."
-          error={purposeError}
-        />
-      </Columns>
-    </Part>
+          <TextField
+            control={control}
+            name="purpose"
+            label="Focus"
+            hint="In a few words: a check before a round, distance, a first lesson."
+            rule={(text) => (text.trim().length > LONGEST_PURPOSE ? `At most ${LONGEST_PURPOSE} letters.` : null)}
+          />
+        </>
+      )}
+    </EditFields>
   );
 }
 
-function minutesWrong(text: string, whole: number | null): string | null {
+function minutesError(text: string): string | null {
+  const whole = numberOf(text);
   if (text.trim() !== '' && (whole === null || !Number.isInteger(whole))) {
     return `“${text.trim()}” is not a number of minutes. Type a number like 45.`;
   }
   return whole !== null && (whole < 1 || whole > LONGEST_SESSION)
     ? `A session is between 1 and ${LONGEST_SESSION} minutes.`
     : null;
-}
-
-function ArriveMargin({ session }: StepProps) {
-  return (
-    <InsightCard notes={[]}>
-      <SafetyNotes session={session} at="check-in" />
-    </InsightCard>
-  );
-}
-
-/** Says what was touched: one condition seen, or no longer. */
-function changedCondition(
-  before: readonly string[],
-  after: readonly string[],
-  note: (condition: string, isSeen: boolean) => void,
-): void {
-  for (const condition of after.filter((each) => !before.includes(each))) {
-    note(condition, true);
-  }
-  for (const condition of before.filter((each) => !after.includes(each))) {
-    note(condition, false);
-  }
 }

@@ -23,6 +23,7 @@ import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
 import type { StepProps } from '../../features/session-steps/steps';
 import { slopeWords } from '../../units/slope';
 import { type Units, useUnits } from '../../units/useUnits';
+import { StartLines } from './StartLines';
 
 type Purpose = 'target' | 'backstroke';
 
@@ -81,7 +82,7 @@ export function PuttStep({ session }: StepProps) {
                   : `From ${units.show(station.length_m, 'station')}`}
             </Title>
           </Heading>
-          <WhatIsMissing session={session} />
+          <StartLines session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
           {rolling.task === null && <Notice>No student is here. Choose who putts next.</Notice>}
@@ -105,50 +106,53 @@ export function PuttStep({ session }: StepProps) {
         </>
       }
       foot={
-        <Row>
-          {logger.log.waitingCount > 0 && (
-            <QuietText role="status">{logger.log.waitingCount} not synced yet.</QuietText>
-          )}
-          <GoOn session={session} />
-          <ButtonLink to={`/sessions/${session.id}/review`}>Review</ButtonLink>
-          <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
-          {rolling.purpose === 'target' && stations.length > 1 && (
-            <Button onPress={rolling.chooseNext}>Next station</Button>
-          )}
-          {station !== null && (
-            <Button onPress={() => lookNear(station.length_m)}>
-              Putts near {units.show(station.length_m, 'station')}
-            </Button>
-          )}
-          <WhoIsHere
-            session={session}
-            students={today.data?.students ?? []}
-            onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
-          />
-          {near !== null && (
-            <NearSheet
-              sessionId={session.id}
-              studentId={rolling.student === session.student?.id ? null : (rolling.student ?? null)}
-              length={near}
-              units={units}
-              onClose={() => lookNear(null)}
-            />
-          )}
-        </Row>
+        logger.log.waitingCount > 0 && <QuietText role="status">{logger.log.waitingCount} not synced yet.</QuietText>
       }
-      margin={
+      people={
+        <WhoIsHere
+          session={session}
+          students={today.data?.students ?? []}
+          onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
+        />
+      }
+      tools={() => (
         <>
-          {logger.balls.length === 0 && rolling.purpose === 'backstroke' && (
-            <MarginWord>
-              <h2>The first balls</h2>
-              <p>
-                Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried
-                through-stroke each time: not hitting harder.
-              </p>
-            </MarginWord>
-          )}
+          <Row>
+            <GoOn session={session} />
+            <ButtonLink to={`/sessions/${session.id}/review`}>Review</ButtonLink>
+            <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
+            {rolling.purpose === 'target' && stations.length > 1 && (
+              <Button onPress={rolling.chooseNext}>Next station</Button>
+            )}
+            {station !== null && (
+              <Button onPress={() => lookNear(station.length_m)}>
+                Putts near {units.show(station.length_m, 'station')}
+              </Button>
+            )}
+            {near !== null && (
+              <NearSheet
+                sessionId={session.id}
+                studentId={rolling.student === session.student?.id ? null : (rolling.student ?? null)}
+                length={near}
+                units={units}
+                onClose={() => lookNear(null)}
+              />
+            )}
+          </Row>
           <SafetyNotes session={session} at="putt" />
         </>
+      )}
+      margin={
+        logger.balls.length === 0 &&
+        rolling.purpose === 'backstroke' && (
+          <MarginWord>
+            <h2>The first balls</h2>
+            <p>
+              Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried through-stroke
+              each time: not hitting harder.
+            </p>
+          </MarginWord>
+        )
       }
     />
   );
@@ -262,23 +266,6 @@ function FreeCompany({ session, rolling }: { session: Session; rolling: Rolling 
       onChoose={rolling.chooseStudent}
       note={(id) => `${countOf(id)} ${countOf(id) === 1 ? 'ball' : 'balls'}`}
     />
-  );
-}
-
-/** What balls will not tell while it is missing. */
-function WhatIsMissing({ session }: { session: Session }) {
-  return session.measurement_is_of_the_day ? null : (
-    <Notice>
-      <Row style={{ justifyContent: 'space-between', gap: 0 }}>
-        <span>
-          {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls tell of the
-          stroke once it is.
-        </span>
-        <ButtonLink look="bare" to={`/sessions/${session.id}/green-speed`}>
-          Measure the green
-        </ButtonLink>
-      </Row>
-    </Notice>
   );
 }
 

@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { useReminders } from '../../api/queries';
+import type { Reminders } from '../../api/types';
 import { color, narrow, Part, space } from '../../design';
 import { inWords } from '../../lane/drillWords';
 import { useUnits } from '../../units/useUnits';
@@ -17,11 +18,15 @@ const Lines = styled.dl`
   }
 `;
 
+/** What was noted last time, then what is known of the student. */
+export function reminderLines(reminders: Reminders | undefined, lastNote: string | null): Reminders['lines'] {
+  return [...(lastNote === null ? [] : [{ about: 'From last time', text: lastNote }]), ...(reminders?.lines ?? [])];
+}
+
 /** What to remember of who has come, in one glance. */
 export function RemindersPart({ student, lastNote }: { student: string; lastNote: string | null }) {
   const units = useUnits();
-  const remembered = useReminders(student).data?.lines ?? [];
-  const lines = [...(lastNote === null ? [] : [{ about: 'From last time', text: lastNote }]), ...remembered];
+  const lines = reminderLines(useReminders(student).data, lastNote);
   return lines.length === 0 ? null : (
     <Part aria-label="Reminders">
       <h2>Reminders for today</h2>

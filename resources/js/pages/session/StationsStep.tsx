@@ -9,6 +9,7 @@ import {
   ButtonLink,
   Columns,
   Entry,
+  Fold,
   Head,
   InsightCard,
   MarginWord,
@@ -22,6 +23,7 @@ import {
 } from '../../design';
 import { announce } from '../../device/announce';
 import { OutboxNotices } from '../../features/balls/OutboxNotices';
+import { ACROSS, ALONG, NO_SLOPE, readSlope, SlopeEntry, type TypedSlope } from '../../features/forms/SlopeEntry';
 import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
 import type { StepProps } from '../../features/session-steps/steps';
 import { inWords } from '../../lane/drillWords';
@@ -58,8 +60,7 @@ export function StationsStep({ session }: StepProps) {
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
           <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>
         </Row>
-        <Part>
-          <h2>Stations</h2>
+        <Part aria-label="All stations">
           <Stations
             session={session}
             stations={stations}
@@ -171,25 +172,27 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
           suffix={units.suffix('station')}
           error={adding.errors.length}
         />
-        <Entry
-          label="Slope (optional)"
-          value={adding.grade}
-          onChange={adding.setGrade}
-          onEnter={adding.enter}
-          suffix="%"
-          hint="Uphill to the target is positive: 2. Downhill is negative: -1."
-          error={adding.errors.grade}
-        />
-        <Entry
-          label="Cross slope, rising to the right (optional)"
-          value={adding.across}
-          onChange={adding.setAcross}
-          onEnter={adding.enter}
-          suffix="%"
-          hint="Then it breaks left. Rising to the left is negative: -1."
-          error={adding.errors.across}
-        />
       </Columns>
+      <Fold label="Slope and break">
+        <Columns>
+          <SlopeEntry
+            label="Slope"
+            words={ALONG}
+            value={adding.grade}
+            onChange={adding.setGrade}
+            onEnter={adding.enter}
+            error={adding.errors.grade}
+          />
+          <SlopeEntry
+            label="Break"
+            words={ACROSS}
+            value={adding.across}
+            onChange={adding.setAcross}
+            onEnter={adding.enter}
+            error={adding.errors.across}
+          />
+        </Columns>
+      </Fold>
       <Row>
         <Button onPress={adding.enter}>Add station</Button>
       </Row>
@@ -197,7 +200,7 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
   );
 }
 
-const NOTHING_TYPED = { length: '', grade: '', across: '' };
+const NOTHING_TYPED = { length: '', grade: NO_SLOPE, across: NO_SLOPE };
 
 /** A length and its slopes as they are typed, until they make a station. */
 function useAdding(units: Units, onAdd: (station: NewStation) => void) {
@@ -209,7 +212,7 @@ function useAdding(units: Units, onAdd: (station: NewStation) => void) {
   });
   const add = ({ length, grade, across }: typeof NOTHING_TYPED) => {
     const read = units.read(length, 'station');
-    const [along, aside] = [readPercent(grade), readPercent(across)];
+    const [along, aside] = [readSlope(grade), readSlope(across)];
     const wrong = {
       length:
         read.metres === null
@@ -236,23 +239,11 @@ function useAdding(units: Units, onAdd: (station: NewStation) => void) {
   return {
     ...typed,
     setLength: (length: string) => setTyped({ ...typed, length }),
-    setGrade: (grade: string) => setTyped({ ...typed, grade }),
-    setAcross: (across: string) => setTyped({ ...typed, across }),
+    setGrade: (grade: TypedSlope) => setTyped({ ...typed, grade }),
+    setAcross: (across: TypedSlope) => setTyped({ ...typed, across }),
     errors,
     addUsual: (usual: string) => add({ ...NOTHING_TYPED, length: usual }),
     enter: () => add(typed),
-  };
-}
-
-/** A slope as it was typed; none where nothing was. */
-function readPercent(text: string): { percent: number | null; error: string | null } {
-  const percent = readNumber(text.replace('%', ''));
-  return {
-    percent,
-    error:
-      text.trim() !== '' && percent === null
-        ? `“${text.trim()}” is not a slope. Type 2 for 2 %, -1 for the other way.`
-        : null,
   };
 }
 
@@ -418,18 +409,12 @@ function SetOutMargin({ units, session }: { units: Units; session: Session }) {
       {student !== null && <LengthsThatMatter student={student} />}
       {session.green !== null && <ReadsKept green={session.green} units={units} />}
       <MarginWord>
-        <h2>Your step</h2>
+        <h2>Stepping out</h2>
         <p>
           {units.choice.paceLength === null
             ? 'Your step is not measured yet, so an average one is used. Walk ten steps along a tape and enter the length under Settings.'
-            : `Your step: ${Math.round(units.choice.paceLength * 100)} cm.`}
-        </p>
-      </MarginWord>
-      <MarginWord>
-        <h2>Mark each station</h2>
-        <p>
-          Knowing the length of a putt is half of judging it. Step from the target and leave a tee or a disc at each
-          station.
+            : `Your step: ${Math.round(units.choice.paceLength * 100)} cm.`}{' '}
+          Step from the target and leave a tee or a disc at each station.
         </p>
       </MarginWord>
       <SafetyNotes session={session} at="stations" />

@@ -5,11 +5,12 @@ import type { Session } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
 import {
   Button,
+  ButtonLink,
   Columns,
   Entry,
+  Head,
   InsightCard,
   MarginWord,
-  Name,
   NoteEntry,
   Notice,
   Page,
@@ -22,10 +23,13 @@ import {
   Title,
 } from '../../design';
 import { OutboxNotices } from '../../features/balls/OutboxNotices';
+import { Book } from '../../features/booking/Book';
+import { SessionFigures } from '../../features/reports/SessionFigures';
 import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
 import type { StepProps } from '../../features/session-steps/steps';
+import { ShareCard } from '../../features/share/ShareCard';
 import { inWords } from '../../lane/drillWords';
-import { readDayToCome } from '../../units/dates';
+import { day } from '../../units/dates';
 import { useUnitsOf } from '../../units/useUnits';
 
 /** As long as a note may be. */
@@ -33,84 +37,50 @@ const LONGEST = 4000;
 
 /** What the student takes home, and what to begin with next time: written from what happened, until the coach writes. */
 export function WrapUpStep({ session }: StepProps) {
-  const putAway = useDelete();
   const log = useLog(session);
-  const navigate = useNavigate();
   const carried = useCarried(session);
+  const isOver = session.ended_at !== null;
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Wrap-up · ${session.student?.name ?? 'A session'}`}>Wrap-up</Title>
+        <Ending session={session} onEnd={carried.end} />
         <OutboxNotices log={log} words={() => ''} />
-        <NoteEntry
-          label={session.student === null ? 'For the student' : `For ${session.student.name}`}
-          value={carried.forStudent}
-          onChange={carried.writeForStudent}
-          onBlur={carried.keep}
-          hint="One or two things, not seven. What to do at home, and for how long."
-          error={carried.wrong(carried.forStudent)}
-        />
-        <NoteEntry
-          label="For next time"
-          value={carried.forNext}
-          onChange={carried.writeForNext}
-          onBlur={carried.keep}
-          hint="You see this at the start of the next session."
-          error={carried.wrong(carried.forNext)}
-        />
-        <QuietText role="status">{carried.state(log.waitingCount)}</QuietText>
-        {session.student !== null && session.ended_at === null && <ForPocket carried={carried} />}
-        {session.ended_at === null ? (
-          <Ending
-            session={session}
-            onEnd={(kit) => {
-              if (carried.end(kit)) {
-                void navigate('/');
-              }
-            }}
+        <SessionFigures session={session} />
+        {isOver && <Summary session={session} onReopen={carried.reopen} />}
+        <Columns>
+          <NoteEntry
+            label={session.student === null ? 'For the student' : `For ${session.student.name}`}
+            value={carried.forStudent}
+            onChange={carried.writeForStudent}
+            onBlur={carried.keep}
+            hint="One or two things, not seven. What to do at home, and for how long."
+            error={carried.wrong(carried.forStudent)}
           />
-        ) : (
-          <>
-            <Notice>This session has ended. You can still edit its balls and notes.</Notice>
-            <Row>
-              <Button onPress={carried.reopen}>Reopen</Button>
-              <Button
-                look="bare"
-                isPending={putAway.isPending}
-                onPress={() =>
-                  putAway.mutate(
-                    { record: `sessions/${session.id}`, isAway: true },
-                    { onSuccess: () => void navigate('/sessions') },
-                  )
-                }
-              >
-                Delete this session
-              </Button>
-            </Row>
-            {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-          </>
-        )}
+          <NoteEntry
+            label="For next time"
+            value={carried.forNext}
+            onChange={carried.writeForNext}
+            onBlur={carried.keep}
+            hint="You see this at the start of the next session."
+            error={carried.wrong(carried.forNext)}
+          />
+        </Columns>
+        <QuietText role="status">{carried.state(log.waitingCount)}</QuietText>
+        {session.student !== null && !isOver && <OnTheCard carried={carried} />}
+        {session.student !== null && !isOver && <Book student={session.student} />}
         {session.plan !== null && <Planned session={session} />}
       </Stack>
       <InsightCard notes={[]}>
         <MarginWord>
           <h2>Before you leave</h2>
-          <ul>
-            <li>Count the equipment: a tee left flush in the turf is a hazard.</li>
-            <li>End on a few short ones that go in.</li>
-          </ul>
+          <p>Count the equipment: a tee left flush in the turf is a hazard.</p>
+          <p>End on a few short ones that go in.</p>
         </MarginWord>
         <SafetyNotes session={session} at="wrap-up" />
         {session.group_members.length > 1 && (
           <MarginWord>
             <h2>Who was here</h2>
-            <ul>
-              {session.group_members.map(({ student, name }) => (
-                <li key={student}>
-                  <Name>{name}</Name>
-                </li>
-              ))}
-            </ul>
+            <p>{session.group_members.map(({ name }) => name).join(', ')}</p>
           </MarginWord>
         )}
       </InsightCard>
@@ -118,14 +88,43 @@ export function WrapUpStep({ session }: StepProps) {
   );
 }
 
-/** What went out comes back first, or a word says why not. */
-function Ending({
-  session: { kit_out, kit_word },
-  onEnd,
-}: {
+/** What is left to do once a session has ended: hand on the card, book the next lesson, or go on with it after all. */
+function Summary({ session, onReopen }: { session: Session; onReopen: () => void }) {
+  const putAway = useDelete();
+  const navigate = useNavigate();
+  const { student } = session;
+  return (
+    <Stack>
+      <Notice>This session has ended. You can still edit its balls and notes.</Notice>
+      <Row>
+        {student !== null && <ShareCard student={student} />}
+        {student !== null && <Book student={student} />}
+        <Button onPress={onReopen}>Reopen</Button>
+        <Button
+          look="bare"
+          isPending={putAway.isPending}
+          onPress={() =>
+            putAway.mutate(
+              { record: `sessions/${session.id}`, isAway: true },
+              { onSuccess: () => void navigate('/sessions') },
+            )
+          }
+        >
+          Delete this session
+        </Button>
+      </Row>
+      {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+    </Stack>
+  );
+}
+
+interface EndingProps {
   session: Session;
-  onEnd: (kit: { kit_word?: string }) => void;
-}) {
+  onEnd: (kit: { kit_word?: string }) => boolean;
+}
+
+/** The title with the end of the session beside it: what went out comes back first, or a word says why not. */
+function Ending({ session: { student, kit_out, kit_word, ended_at }, onEnd }: EndingProps) {
   const [word, setWord] = useState(kit_word ?? '');
   const [error, setError] = useState<string | null>(null);
   const end = () => {
@@ -136,8 +135,22 @@ function Ending({
     }
   };
   return (
-    <Stack>
-      {kit_out.length > 0 && (
+    <>
+      <Head>
+        <Title page={`Wrap-up · ${student?.name ?? 'A session'}`}>
+          {ended_at === null ? 'Wrap-up' : `Session of ${student?.name ?? 'no student'}, ${day(ended_at)}`}
+        </Title>
+        {ended_at === null ? (
+          <Button look="main" onPress={end}>
+            End session
+          </Button>
+        ) : (
+          <ButtonLink look="main" to="/">
+            Today
+          </ButtonLink>
+        )}
+      </Head>
+      {ended_at === null && kit_out.length > 0 && (
         <>
           <Notice>
             Not collected yet: {kit_out.map(({ name, count }) => `${count} of ${name}`).join(', ')}. Count it under its
@@ -146,12 +159,7 @@ function Ending({
           <Entry label="Reason it stays" value={word} onChange={setWord} maxLength={300} error={error} />
         </>
       )}
-      <Row>
-        <Button look="main" onPress={end}>
-          End session
-        </Button>
-      </Row>
-    </Stack>
+    </>
   );
 }
 
@@ -163,7 +171,7 @@ function useCarried(session: Session) {
   const draft = useDebrief(session.id, isDrafted).data?.debrief ?? null;
   const drafted = (text: string | null | undefined) => (text == null ? '' : inWords(text, units));
   const [written, write] = useState<{ student?: string; next?: string }>({});
-  const [pocket, setPocket] = useState<{ work_on?: string; home_task?: string; next?: string }>({});
+  const [card, setCard] = useState<{ work_on?: string; home_task?: string; next?: string }>({});
   const forStudent = written.student ?? session.note_for_student ?? drafted(draft?.for_student);
   const forNext = written.next ?? session.note_for_next ?? drafted(draft?.for_next);
   const notes = { note_for_student: kept(forStudent), note_for_next: kept(forNext) };
@@ -171,16 +179,11 @@ function useCarried(session: Session) {
     (written.student !== undefined && kept(written.student) !== session.note_for_student) ||
     (written.next !== undefined && kept(written.next) !== session.note_for_next);
   const isUsable = wrongNote(forStudent) === null && wrongNote(forNext) === null;
-  const onPocket = {
-    work_on: pocket.work_on ?? drafted(draft?.work_on),
-    home_task: pocket.home_task ?? drafted(draft?.home_task),
-    next: pocket.next ?? '',
+  const onCard = {
+    work_on: card.work_on ?? drafted(draft?.work_on),
+    home_task: card.home_task ?? drafted(draft?.home_task),
+    next: card.next ?? '',
   };
-  const nextDay = onPocket.next.trim() === '' ? null : readDayToCome(onPocket.next);
-  const nextWrong =
-    onPocket.next.trim() !== '' && nextDay === null
-      ? `“${onPocket.next.trim()}” is not a date. Type a date like 3/12.`
-      : null;
   return {
     forStudent,
     forNext,
@@ -205,18 +208,16 @@ function useCarried(session: Session) {
       }
       return waiting > 0 ? 'Saved on this device, not synced yet.' : 'Saved.';
     },
-    onPocket,
-    setPocket: (more: typeof pocket) => setPocket({ ...pocket, ...more }),
-    nextWrong,
+    onCard,
+    setOnCard: (more: typeof card) => setCard({ ...card, ...more }),
     end: (kit: { kit_word?: string }) => {
-      const isGood = isUsable && nextWrong === null;
-      if (isGood) {
-        const isDraftsTask = pocket.home_task === undefined;
+      if (isUsable) {
+        const isDraftsTask = card.home_task === undefined;
         // What is left empty here stays as it is on the card.
         const filled = {
-          ...(kept(onPocket.work_on) !== null && { work_on: kept(onPocket.work_on) }),
-          ...(kept(onPocket.home_task) !== null && {
-            home_task: kept(onPocket.home_task),
+          ...(kept(onCard.work_on) !== null && { work_on: kept(onCard.work_on) }),
+          ...(kept(onCard.home_task) !== null && {
+            home_task: kept(onCard.home_task),
             // A task of the coach's own has a dose of its own.
             home_balls: isDraftsTask ? (draft?.home_balls ?? null) : null,
             home_drill: isDraftsTask ? (draft?.home_drill ?? null) : null,
@@ -224,7 +225,7 @@ function useCarried(session: Session) {
             home_target: null,
             home_cue: null,
           }),
-          ...(nextDay !== null && { next_on: nextDay }),
+          ...(onCard.next !== '' && { next_on: onCard.next }),
         };
         void change({
           ...notes,
@@ -233,7 +234,7 @@ function useCarried(session: Session) {
           ended: true,
         });
       }
-      return isGood;
+      return isUsable;
     },
     reopen: () => void change({ ended: false }),
   };
@@ -248,31 +249,31 @@ function wrongNote(text: string): string | null {
 /** As long as a line of the card may be. */
 const LONGEST_LINE = 300;
 
-/** What of it goes on the pocket card, and to whoever holds its link. */
-function ForPocket({ carried }: { carried: ReturnType<typeof useCarried> }) {
-  const { onPocket, setPocket } = carried;
+/** What of it goes on the take-home card, and to whoever holds its link. */
+function OnTheCard({ carried }: { carried: ReturnType<typeof useCarried> }) {
+  const { onCard, setOnCard } = carried;
   return (
     <Part>
       <h2>On the take-home card</h2>
-      <Entry
-        label="Working on (one or two things)"
-        value={onPocket.work_on}
-        onChange={(work_on) => setPocket({ work_on })}
-        maxLength={LONGEST_LINE}
-      />
       <Columns>
         <Entry
           label="Homework"
-          value={onPocket.home_task}
-          onChange={(home_task) => setPocket({ home_task })}
+          value={onCard.home_task}
+          onChange={(home_task) => setOnCard({ home_task })}
+          maxLength={LONGEST_LINE}
+        />
+        <Entry
+          label="Working on (one or two things)"
+          value={onCard.work_on}
+          onChange={(work_on) => setOnCard({ work_on })}
           maxLength={LONGEST_LINE}
         />
         <Entry
           label="Next lesson"
-          value={onPocket.next}
-          onChange={(next) => setPocket({ next })}
-          hint="A date like 3/12. Fields left empty do not change the card."
-          error={carried.nextWrong}
+          type="date"
+          value={onCard.next}
+          onChange={(next) => setOnCard({ next })}
+          hint="Fields left empty do not change the card."
         />
       </Columns>
     </Part>

@@ -13,10 +13,10 @@ import type { Units } from '../../units/useUnits';
 
 /** The four questions a coach asks of a student; each is answered by the first of its measures that has figures. */
 const QUESTIONS = [
-  { title: 'Distance control', measures: ['pace_spread', 'pace_average'], part: 'balls' },
-  { title: 'Start line', measures: ['start_average', 'start_spread', 'start_through', 'gate_width'], part: 'balls' },
-  { title: 'Green reading', measures: ['low_side', 'read_error'], part: 'balls' },
-  { title: 'Backstroke', measures: ['stroke_evenness'], part: 'stroke' },
+  { title: 'Distance control', measures: ['pace_spread', 'pace_average'], tab: 'pace' },
+  { title: 'Start line', measures: ['start_average', 'start_spread', 'start_through', 'gate_width'], tab: 'start' },
+  { title: 'Green reading', measures: ['low_side', 'read_error'], tab: 'reads' },
+  { title: 'Backstroke', measures: ['stroke_evenness'], tab: 'stroke' },
 ] as const;
 
 /** What a measure's figure is, in a few words beside it. */
@@ -90,12 +90,12 @@ export function Overview({ student, course, units }: OverviewProps) {
         </SentenceText>
       ) : (
         <Questions>
-          {QUESTIONS.map(({ title, measures, part }) => (
+          {QUESTIONS.map(({ title, measures, tab }) => (
             <Question
               key={title}
               title={title}
               measures={measures}
-              part={part}
+              tab={tab}
               rows={rows}
               course={course}
               units={units}
@@ -120,13 +120,13 @@ function WorkingOn({ student }: { student: string }) {
 interface QuestionProps {
   title: string;
   measures: readonly string[];
-  part: string;
+  tab: string;
   rows: readonly ComparedRow[];
   course: Trend;
   units: Units;
 }
 
-function Question({ title, measures, part, rows, course, units }: QuestionProps) {
+function Question({ title, measures, tab, rows, course, units }: QuestionProps) {
   const line = firstOf(measures, course.lines);
   const row = line === undefined ? undefined : rows.find(({ key }) => key === line.key);
   const [before, now] = row?.findings ?? [];
@@ -135,7 +135,7 @@ function Question({ title, measures, part, rows, course, units }: QuestionProps)
   const verdict = row?.verdicts[1] ?? null;
   return (
     <li>
-      <Link to={`?part=${part}`}>
+      <Link to={`?part=balls&tab=${tab}`}>
         <h3>{title}</h3>
         {line === undefined || figure === null ? (
           <small>Not enough balls yet</small>

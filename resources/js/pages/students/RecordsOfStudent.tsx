@@ -3,7 +3,19 @@ import { useNavigate } from 'react-router';
 import { fieldError } from '../../api/api';
 import { useEraseStudent, useStudentDeletionPreview } from '../../api/queries';
 import type { StudentDeletionPreview } from '../../api/types';
-import { Button, ButtonLink, Entry, Fold, Notice, Part, QuietText, Row, SentenceText, Stack } from '../../design';
+import {
+  Button,
+  ButtonLink,
+  EditList,
+  EditRow,
+  Entry,
+  Notice,
+  Part,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+} from '../../design';
 import { Changes } from '../../features/drill-results/Changes';
 import { NamedIn } from '../../features/drill-results/NamedIn';
 
@@ -11,22 +23,30 @@ import { NamedIn } from '../../features/drill-results/NamedIn';
 export function RecordsOfStudent({ student }: { student: { id: string; name: string } }) {
   return (
     <Part>
-      <h2>Records of {student.name}</h2>
-      <Row $gap="m">
-        <a href={`/api/students/${student.id}/records`} download="amble-student.json">
-          Export (Amble file)
-        </a>
-        <a href={`/api/students/${student.id}/records.zip`} download="student.zip">
-          Export tables (CSV, zipped)
-        </a>
-        <ButtonLink to={`/students/${student.id}/balls-table`}>Import balls from a table</ButtonLink>
-      </Row>
-      <Fold label="Change history">
-        <Changes student={student.id} />
-      </Fold>
-      <Fold label="Delete permanently">
-        <Erase student={student} />
-      </Fold>
+      <h2>Records</h2>
+      <EditList>
+        <EditRow label="Export and import" summary="an Amble file, tables, balls from a table">
+          {() => (
+            <Stack>
+              <a href={`/api/students/${student.id}/records`} download="amble-student.json">
+                Export (Amble file)
+              </a>
+              <a href={`/api/students/${student.id}/records.zip`} download="student.zip">
+                Export tables (CSV, zipped)
+              </a>
+              <Row>
+                <ButtonLink to={`/students/${student.id}/balls-table`}>Import balls from a table</ButtonLink>
+              </Row>
+            </Stack>
+          )}
+        </EditRow>
+        <EditRow label="Change history" summary="">
+          {() => <Changes student={student.id} />}
+        </EditRow>
+        <EditRow label="Delete permanently" summary="">
+          {() => <Erase student={student} />}
+        </EditRow>
+      </EditList>
     </Part>
   );
 }

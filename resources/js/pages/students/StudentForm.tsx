@@ -1,56 +1,47 @@
-import { useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import { ApiError, fieldError } from '../../api/api';
 import { isOfEarlierVisit, type StudentDraft, useSaveStudent, useToday } from '../../api/queries';
 import type { Student } from '../../api/types';
 import {
-  AnyOf,
   Button,
   Columns,
-  Entry,
-  InsightCard,
-  MarginWord,
+  EditList,
+  Fold,
+  labelOf,
   Notice,
-  OneOf,
   Page,
   Part,
+  QuietText,
   Row,
   Stack,
   StrideByWalking,
+  space,
   Title,
-  useFirstError,
 } from '../../design';
 import { BACKSTROKE_CUES, CURES, HANDS, LEVELS, UNITS } from '../../features/form-choices/formChoices';
-import { readNumber } from '../../units/format';
-import { METRES_PER_FOOT } from '../../units/length';
-import { useUnits } from '../../units/useUnits';
-import { ProfilePart } from './ProfilePart';
+import { ChoiceField, LengthField, MenuField, NumberField, SwitchField, TextField } from '../../features/forms/fields';
+import { NEW_STUDENT } from '../../features/forms/NewStudentForm';
+import { EditFields, useFields } from '../../features/forms/SheetForm';
+import {
+  metresOf,
+  numberOf,
+  summed,
+  type TypedLength,
+  textOf,
+  typedLength,
+  typedNumber,
+} from '../../features/forms/typed';
+import { type Units, useUnits } from '../../units/useUnits';
+import { ProfileRows } from './ProfilePart';
 import { PuttersPart } from './PuttersPart';
 import { RecordsOfStudent } from './RecordsOfStudent';
 
-const NEW: StudentDraft = {
-  name: '',
-  hand: 'right',
-  level: 'club',
-  unit: 'feet',
-  stride_m: null,
-  finish_past_m: METRES_PER_FOOT,
-  putter: null,
-  school: 'rule',
-  tempo_bpm: null,
-  exception: null,
-  line_cure: null,
-  band_low_m: null,
-  band_high_m: null,
-  is_gentle: false,
-};
-
-/** Adds a student, or changes one. */
+/** Adds a student, or shows what is kept of one and lets it be changed. */
 export function StudentScreen() {
   const { id } = useParams();
   const today = useToday();
+  const units = useUnits();
   if (id === undefined) {
-    return <StudentForm id={null} student={NEW} />;
+    return <NewStudent units={units} />;
   }
   const student = today.data?.students.find((each) => each.id === id);
   if (student === undefined || isOfEarlierVisit(today)) {
@@ -64,261 +55,240 @@ export function StudentScreen() {
       </Page>
     );
   }
-  return <StudentForm key={id} id={id} student={student} />;
+  return <Profile key={id} student={student} units={units} />;
 }
 
-function StudentForm({ id, student }: { id: string | null; student: StudentDraft | Student }) {
-  const form = useStudentForm(id, student);
+interface NewValues {
+  name: string;
+  hand: Student['hand'];
+  level: Student['level'];
+  putter: string;
+}
+
+/** What a first session needs to know of a student; the rest is on the profile. */
+function NewStudent({ units }: { units: Units }) {
+  const navigate = useNavigate();
+  const { key } = useLocation();
+  const keep = useSaveStudent();
+  const { control, handleSubmit } = useFields<NewValues>(
+    { name: '', hand: NEW_STUDENT.hand, level: NEW_STUDENT.level, putter: '' },
+    keep.error,
+  );
+  const add = ({ name, hand, level, putter }: NewValues) =>
+    keep.mutate(
+      {
+        id: null,
+        draft: { ...NEW_STUDENT, unit: units.choice.unit, name: name.trim(), hand, level, putter: textOf(putter) },
+      },
+      // Back to where it was asked for; a page that was opened by its address has nothing of ours behind it.
+      { onSuccess: () => void (key === 'default' ? navigate('/') : navigate(-1)) },
+    );
   return (
-    <Page data-margin>
-      <Stack $gap="xl">
-        <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
-          <Title page={id === null ? 'New student' : student.name}>
-            {id === null ? 'A new student' : student.name}
-          </Title>
-          {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
-          <WhoTheyAre form={form} isNew={id === null} />
-          <HowTheyPutt form={form} />
-          <Row>
-            <Button look="main" type="submit" isPending={form.isPending}>
-              {id === null ? 'Add student' : 'Save'}
-            </Button>
-          </Row>
-        </Stack>
-        {'id' in student && (
-          <>
-            <PuttersPart student={student.id} units={form.units} />
-            <ProfilePart student={student} />
-            <RecordsOfStudent student={student} />
-          </>
-        )}
+    <Page>
+      <Stack as="form" onSubmit={(event) => void handleSubmit(add)(event)} noValidate style={{ maxWidth: 640 }}>
+        <Title page="New student">New student</Title>
+        {keep.error !== null && <Notice kind="wrong">{keep.error.message}</Notice>}
+        <TextField control={control} name="name" label="Name" autoFocus />
+        <ChoiceField control={control} name="hand" label="Hand" options={HANDS} />
+        <ChoiceField control={control} name="level" label="Level" options={LEVELS} />
+        <Fold label="Add a putter">
+          <TextField
+            control={control}
+            name="putter"
+            label="Putter"
+            hint="Kind, length, loft, aiming mark: whatever identifies it."
+          />
+        </Fold>
+        <Row>
+          <Button look="main" type="submit" isPending={keep.isPending}>
+            Add student
+          </Button>
+        </Row>
+        <QuietText>
+          Cues, lengths, units and preferences are on the profile. Keep records of a student under age only with a
+          guardian’s consent.
+        </QuietText>
       </Stack>
-      <InsightCard notes={[]}>
-        <MarginWord>
-          <h2>Backstroke cue</h2>
-          <p>
-            By length: so many inches back, seen beside the ball. By shoe: the trail shoe marks the end. By feel: the
-            student thinks of no number.
-          </p>
-        </MarginWord>
-        <MarginWord>
-          <h2>Under age</h2>
-          <p>Keep records of a student under age only with a guardian's consent, and only what is needed.</p>
-        </MarginWord>
-      </InsightCard>
     </Page>
   );
 }
 
-interface FormPartProps {
-  form: StudentFormState;
+function Profile({ student, units }: { student: Student; units: Units }) {
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Title page={student.name}>Profile of {student.name}</Title>
+        <Columns style={{ gap: space.xl }}>
+          <Part>
+            <h2>Student</h2>
+            <EditList>
+              <StudentRows student={student} units={units} />
+              <PuttersPart student={student.id} units={units} />
+            </EditList>
+          </Part>
+          <Stack $gap="l">
+            <ProfileRows student={student} />
+            <RecordsOfStudent student={student} />
+          </Stack>
+        </Columns>
+      </Stack>
+    </Page>
+  );
 }
 
-function WhoTheyAre({ form, isNew }: FormPartProps & { isNew: boolean }) {
+function StudentRows({ student, units }: { student: Student; units: Units }) {
+  const save = useSaveStudent();
+  // The putter in use is taken under Putters: the profile says nothing of it.
+  const { id, putter: _, ...whole } = student;
+  const draft = (part: Partial<StudentDraft>) => ({ id, draft: { ...whole, ...part } });
+  const { finish_past_m: past, band_low_m: low, band_high_m: high, tempo_bpm: tempo } = student;
+  const shown = (metres: number | null) => (metres === null ? null : units.show(metres, 'station'));
   return (
     <>
-      <Columns>
-        <Entry
-          label="Name"
-          value={form.draft.name}
-          onChange={(name) => form.set({ name })}
-          error={form.errorAt('name')}
-          autoFocus={isNew}
-        />
-        {isNew && (
-          <Entry
-            label="Putter"
-            value={form.draft.putter ?? ''}
-            onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
-            hint="Kind, length, loft, aiming mark: whatever identifies it."
-            error={form.errorAt('putter')}
-          />
+      <EditFields
+        label="Name, hand and level"
+        summary={summed(student.name, labelOf(HANDS, student.hand), labelOf(LEVELS, student.level))}
+        values={{ name: student.name, hand: student.hand, level: student.level }}
+        save={save}
+        draft={({ name, hand, level }) => draft({ name: name.trim(), hand, level })}
+      >
+        {(control) => (
+          <>
+            <TextField control={control} name="name" label="Name" />
+            <ChoiceField control={control} name="hand" label="Hand" options={HANDS} />
+            <ChoiceField control={control} name="level" label="Level" options={LEVELS} />
+          </>
         )}
-      </Columns>
-      <Entry
-        label="Personal exception"
-        value={form.draft.exception ?? ''}
-        onChange={(exception) => form.set({ exception: exception === '' ? null : exception })}
-        hint="For example: ball well forward on purpose. It is the first insight shown."
-        error={form.errorAt('exception')}
-      />
-      <Columns>
-        <OneOf label="Hand" options={HANDS} value={form.draft.hand} onChange={(hand) => form.set({ hand })} />
-        <OneOf label="Level" options={LEVELS} value={form.draft.level} onChange={(level) => form.set({ level })} />
-      </Columns>
+      </EditFields>
+      <EditFields
+        label="Units"
+        summary={summed(
+          labelOf(UNITS, student.unit),
+          student.stride_m !== null && `a step is ${units.show(student.stride_m, 'roll')}`,
+        )}
+        values={{ unit: student.unit, stride_m: typedLength(units, student.stride_m, 'roll') }}
+        save={save}
+        draft={({ unit, stride_m }) => draft({ unit, stride_m: metresOf(units, stride_m, 'roll') })}
+      >
+        {(control, set) => (
+          <>
+            <ChoiceField control={control} name="unit" label="Units" options={UNITS} />
+            <LengthField
+              control={control}
+              name="stride_m"
+              label="Length of a step"
+              units={units}
+              kind="roll"
+              hint="Optional unless steps are used."
+            />
+            <StrideByWalking
+              read={(text) => units.read(text, 'roll').metres}
+              suffix={units.suffix('roll')}
+              onPace={(metres) => set('stride_m', { text: units.exactText(metres, 'roll'), was_m: null })}
+            />
+          </>
+        )}
+      </EditFields>
+      <EditFields
+        label="Lengths"
+        summary={summed(
+          low !== null && high !== null && `practises ${shown(low)} to ${shown(high)}`,
+          `finishes ${units.show(past, 'roll')} past`,
+        )}
+        values={{
+          finish_past_m: typedLength(units, past, 'roll'),
+          band_low_m: typedLength(units, low, 'station'),
+          band_high_m: typedLength(units, high, 'station'),
+        }}
+        save={save}
+        draft={(filled: Record<'finish_past_m' | 'band_low_m' | 'band_high_m', TypedLength>) =>
+          draft({
+            finish_past_m: metresOf(units, filled.finish_past_m, 'roll') ?? past,
+            band_low_m: metresOf(units, filled.band_low_m, 'station'),
+            band_high_m: metresOf(units, filled.band_high_m, 'station'),
+          })
+        }
+      >
+        {(control) => (
+          <>
+            <LengthField
+              control={control}
+              name="finish_past_m"
+              label="Finish past the hole"
+              units={units}
+              kind="roll"
+              hint="How far past a covered hole a good putt finishes. A foot is usual."
+              needed="Enter how far past; 0 means the ball stops at the lip."
+            />
+            <Columns>
+              <LengthField
+                control={control}
+                name="band_low_m"
+                label="Practise from"
+                units={units}
+                kind="station"
+                hint="Used while no rounds show which lengths this student meets."
+              />
+              <LengthField control={control} name="band_high_m" label="Practise to" units={units} kind="station" />
+            </Columns>
+          </>
+        )}
+      </EditFields>
+      <EditFields
+        label="Cues and scores"
+        summary={summed(
+          `Backstroke ${labelOf(BACKSTROKE_CUES, student.school).toLowerCase()}`,
+          tempo !== null && `tempo ${tempo}`,
+          student.is_gentle && 'scores hidden',
+          student.exception !== null && 'an exception',
+        )}
+        values={{
+          school: student.school,
+          line_cure: (student.line_cure ?? 'open') as (typeof CURES)[number]['value'],
+          tempo_bpm: typedNumber(tempo),
+          exception: student.exception ?? '',
+          is_gentle: student.is_gentle,
+        }}
+        save={save}
+        draft={({ school, line_cure, tempo_bpm, exception, is_gentle }) =>
+          draft({
+            school,
+            line_cure: line_cure === 'open' ? null : line_cure,
+            tempo_bpm: numberOf(tempo_bpm),
+            exception: textOf(exception),
+            is_gentle,
+          })
+        }
+      >
+        {(control) => (
+          <>
+            <ChoiceField control={control} name="school" label="Backstroke cue" options={BACKSTROKE_CUES} />
+            <QuietText>
+              By length: so many inches back, seen beside the ball. By shoe: the trail shoe marks the end. By feel: the
+              student thinks of no number.
+            </QuietText>
+            <MenuField control={control} name="line_cure" label="A start to one side is corrected by" options={CURES} />
+            <NumberField
+              control={control}
+              name="tempo_bpm"
+              label="Tempo"
+              suffix="beats a minute"
+              hint="One beat back, one to the ball. The metronome of a drill measures it. Optional."
+            />
+            <TextField
+              control={control}
+              name="exception"
+              label="Personal exception"
+              hint="For example: ball well forward on purpose. It is the first insight shown."
+            />
+            <SwitchField
+              control={control}
+              name="is_gentle"
+              label="Hide scores: what was done is shown, not how many passed"
+            />
+          </>
+        )}
+      </EditFields>
     </>
   );
 }
-
-function HowTheyPutt({ form }: FormPartProps) {
-  return (
-    <Part>
-      <h2>Lengths</h2>
-      <OneOf label="Units" options={UNITS} value={form.draft.unit} onChange={(unit) => form.set({ unit })} />
-      <Columns>
-        <Entry
-          label="Length of a step"
-          value={form.pace}
-          onChange={form.setPace}
-          suffix={form.units.suffix('roll')}
-          hint="Optional unless steps are used."
-          error={form.errorAt('stride_m')}
-        />
-        <StrideByWalking
-          read={(text) => form.units.read(text, 'roll').metres}
-          suffix={form.units.suffix('roll')}
-          onPace={(metres) => form.setPace(form.units.exactText(metres, 'roll'))}
-        />
-        <Entry
-          label="Finish past the hole"
-          value={form.past}
-          onChange={form.setPast}
-          suffix={form.units.suffix('roll')}
-          hint="How far past a covered hole a good putt finishes. A foot is usual."
-          error={form.errorAt('finish_past_m')}
-        />
-      </Columns>
-      <Columns>
-        <Entry
-          label="Practise from"
-          value={form.bandLow}
-          onChange={form.setBandLow}
-          suffix={form.units.suffix('station')}
-          hint="Used while no rounds show which lengths this student meets."
-          error={form.errorAt('band_low_m')}
-        />
-        <Entry
-          label="Practise to"
-          value={form.bandHigh}
-          onChange={form.setBandHigh}
-          suffix={form.units.suffix('station')}
-          error={form.errorAt('band_high_m')}
-        />
-      </Columns>
-      <OneOf
-        label="Backstroke cue"
-        options={BACKSTROKE_CUES}
-        value={form.draft.school}
-        onChange={(school) => form.set({ school })}
-      />
-      <OneOf
-        label="A start to one side is corrected by"
-        options={CURES}
-        value={form.draft.line_cure ?? 'open'}
-        onChange={(cure) => form.set({ line_cure: cure === 'open' ? null : cure })}
-      />
-      <AnyOf
-        label="Scores"
-        options={[
-          {
-            value: 'gentle',
-            label: 'Hide scores: what was done is shown, not how many passed',
-          },
-        ]}
-        values={form.draft.is_gentle ? ['gentle'] : []}
-        onChange={(values) => form.set({ is_gentle: values.length > 0 })}
-      />
-      <Columns>
-        <Entry
-          label="Tempo"
-          value={form.tempo}
-          onChange={form.setTempo}
-          inputMode="numeric"
-          suffix="beats a minute"
-          hint="One beat back, one to the ball. The metronome of a drill measures it. Optional."
-          error={form.errorAt('tempo_bpm')}
-        />
-      </Columns>
-    </Part>
-  );
-}
-
-function useStudentForm(id: string | null, student: StudentDraft) {
-  const units = useUnits();
-  const navigate = useNavigate();
-  const { key } = useLocation();
-  const keep = useSaveStudent();
-  const [draft, setDraft] = useState<StudentDraft>(student);
-  const [pace, setPace] = useState(units.text(student.stride_m, 'roll'));
-  const [tempo, setTempo] = useState(student.tempo_bpm === null ? '' : String(student.tempo_bpm));
-  const [past, setPast] = useState(units.text(student.finish_past_m, 'roll'));
-  const [bandLow, setBandLow] = useState(units.text(student.band_low_m, 'station'));
-  const [bandHigh, setBandHigh] = useState(units.text(student.band_high_m, 'station'));
-  const [local, setLocal] = useState<Record<string, string>>({});
-  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
-  return {
-    draft,
-    set: (part: Partial<StudentDraft>) => setDraft({ ...draft, ...part }),
-    pace,
-    setPace,
-    past,
-    setPast,
-    tempo,
-    setTempo,
-    bandLow,
-    setBandLow,
-    bandHigh,
-    setBandHigh,
-    units,
-    isPending: keep.isPending,
-    failure: keep.isError ? keep.error.message : null,
-    errorAt: (field: string) => local[field] ?? fieldError(keep.error, field),
-    submit: (event: React.FormEvent) => {
-      event.preventDefault();
-      const paceRead = units.reread(pace, student.stride_m, 'roll');
-      const pastRead = units.reread(past, student.finish_past_m, 'roll');
-      const lowRead = units.reread(bandLow, student.band_low_m, 'station');
-      const highRead = units.reread(bandHigh, student.band_high_m, 'station');
-      const wrong: Record<string, string> = {};
-      if (lowRead.error !== null) {
-        wrong.band_low_m = lowRead.error;
-      }
-      if (highRead.error !== null) {
-        wrong.band_high_m = highRead.error;
-      }
-      if (paceRead.error !== null) {
-        wrong.stride_m = paceRead.error;
-      }
-      if (pastRead.metres === null) {
-        wrong.finish_past_m = pastRead.error ?? 'Enter how far past; 0 means the ball stops at the lip.';
-      }
-      const beats = readNumber(tempo);
-      if (tempo.trim() !== '' && beats === null) {
-        wrong.tempo_bpm = `“${tempo.trim()}” is not a number of beats. Type a number like 76.`;
-      }
-      setLocal(wrong);
-      if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
-        const { name, hand, level, unit, school, exception, line_cure, is_gentle } = draft;
-        keep.mutate(
-          {
-            id,
-            draft: {
-              name,
-              hand,
-              level,
-              unit,
-              // The one in use is taken under Putters: a card that is kept says nothing of it.
-              ...(id === null && { putter: draft.putter }),
-              school,
-              exception,
-              line_cure,
-              band_low_m: lowRead.metres,
-              band_high_m: highRead.metres,
-              is_gentle,
-              tempo_bpm: beats,
-              stride_m: paceRead.metres,
-              finish_past_m: pastRead.metres,
-            },
-          },
-          {
-            // Back to where the card was asked for; one that was opened by its address has nowhere of ours behind it.
-            onSuccess: () => void (key === 'default' ? navigate(id === null ? '/' : `/students/${id}`) : navigate(-1)),
-            onError: (error) => error instanceof ApiError && setLocal({}),
-          },
-        );
-      }
-    },
-  };
-}
-
-type StudentFormState = ReturnType<typeof useStudentForm>;

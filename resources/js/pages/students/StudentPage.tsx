@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import {
   type BallFilter,
+  useCalendarWeek,
   useDrillResults,
   useMeasureReport,
   useSession,
@@ -16,6 +17,7 @@ import {
   ButtonLink,
   Head,
   labelOf,
+  Menu,
   Name,
   Notice,
   OneOf,
@@ -28,16 +30,19 @@ import {
   Title,
 } from '../../design';
 import { resumePath } from '../../device/resumeState';
+import { Book } from '../../features/booking/Book';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
 import { BACKSTROKE_CUES, HANDS, SURFACES } from '../../features/form-choices/formChoices';
 import { ComparePart } from '../../features/reports/ComparePart';
 import { Insights } from '../../features/reports/Insights';
-import { ReportPart } from '../../features/reports/ReportPart';
+import { ReportPart, TABS, tabOf } from '../../features/reports/ReportPart';
 import { TrendPart } from '../../features/reports/TrendPart';
 import { WithStudent } from '../../features/reports/WithStudent';
-import { useStart } from '../../features/session-steps/useStart';
+import { usePlanAhead, useStart } from '../../features/session-steps/useStart';
+import { ShareCard } from '../../features/share/ShareCard';
 import { whenOf } from '../../features/stroke/relativeDay';
 import { StrokeSpread } from '../../features/stroke/StrokeSpread';
+import { clock, dayOf, isoDay } from '../../units/dates';
 import { useUnitsOf } from '../../units/useUnits';
 import { ChecksPart } from './ChecksPart';
 import { CurrentGoalsPart } from './CurrentGoalsPart';
@@ -57,21 +62,36 @@ const PARTS = [
   { value: 'overview', label: 'Overview' },
   { value: 'time', label: 'Over time' },
   { value: 'balls', label: 'Balls' },
-  { value: 'stroke', label: 'Backstroke' },
   { value: 'beside', label: 'Compare' },
-  { value: 'checks', label: 'Checks' },
-  { value: 'work', label: 'Working on' },
-  { value: 'home', label: 'Homework' },
-  { value: 'sessions', label: 'Drills' },
 ] as const;
 
-type PartKey = (typeof PARTS)[number]['value'];
+/** What is looked at less often stands under More, with the pages of the student. */
+const MORE = [
+  { value: 'work', label: 'Working on' },
+  { value: 'home', label: 'Homework' },
+  { value: 'checks', label: 'Checks' },
+  { value: 'sessions', label: 'Drill results' },
+] as const;
+
+const PAGES = [
+  { path: 'take-home-card', label: 'Take-home card' },
+  { path: 'profile', label: 'Profile' },
+  { path: 'rounds', label: 'Rounds' },
+  { path: 'guess', label: 'Reading quiz' },
+] as const;
+
+const ALL_PARTS = [...PARTS, ...MORE];
+
+type PartKey = (typeof ALL_PARTS)[number]['value'];
 
 function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
   const units = useUnitsOf(student);
   const about = useStudentProfile(student.id);
   const [search, setSearch] = useSearchParams();
-  const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
+  const asked = ALL_PARTS.find(({ value }) => value === search.get('part'))?.value;
+  const tab = tabOf(search.get('tab')) ?? 'pace';
+  const navigate = useNavigate();
+  const plan = usePlanAhead();
   // The router follows a moment later, and a radio that stays unchecked until then reads as refused.
   const [part, setPart] = useState<PartKey>(asked ?? 'overview');
   useEffect(() => setPart(asked ?? 'overview'), [asked]);
@@ -94,22 +114,37 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <Name>{student.name}</Name>
           </Title>
           <Row>
-            <ButtonLink to={`/students/${student.id}/take-home-card`}>Take-home card</ButtonLink>
-            <ButtonLink to="/calendar">Book</ButtonLink>
             <StartOrContinue student={student} />
+            <Book student={student} />
+            <Button onPress={() => void plan({ student_id: student.id })}>Plan</Button>
+            <ShareCard student={student} />
+            <ButtonLink to={`/sessions?student=${student.id}`}>Sessions</ButtonLink>
+            <Menu
+              label={`More of ${student.name}`}
+              acts={[
+                ...MORE.map(({ value, label }) => ({ label, act: () => choose(value) })),
+                ...PAGES.map(({ path, label }) => ({
+                  label,
+                  act: () => void navigate(`/students/${student.id}/${path}`),
+                })),
+              ]}
+            />
           </Row>
         </Head>
         <QuietText as="div">
-          {factsOf(student, about.data)}
-          <Row $gap="m">
-            <Link to={`/students/${student.id}/profile`}>Profile</Link>
-            <Link to={`/students/${student.id}/rounds`}>Rounds</Link>
-            <Link to={`/students/${student.id}/guess`}>Reading quiz</Link>
-            <Link to={`/sessions?student=${student.id}`}>Sessions</Link>
-          </Row>
+          <NextLesson student={student.id} /> {factsOf(student, about.data)}
         </QuietText>
         {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
-        <OneOf label="Show" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
+        {MORE.some(({ value }) => value === part) ? (
+          <Head>
+            <h2>{labelOf(MORE, part)}</h2>
+            <Button look="bare" onPress={() => choose('overview')}>
+              Back to the overview
+            </Button>
+          </Head>
+        ) : (
+          <OneOf label="Show" isLabelHidden options={PARTS} value={part as PartKey} onChange={choose} />
+        )}
         <SurfaceChoice course={course.data} onFilter={setFilter} />
         {part === 'overview' && course.data !== undefined && (
           <Overview student={student.id} course={course.data} units={units} />
@@ -121,9 +156,20 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             csv={`/api/students/${student.id}/trend.csv${filter.surface === undefined ? '' : `?surface=${filter.surface}`}`}
           />
         )}
+        {part === 'balls' && (
+          <OneOf
+            label="Figures of"
+            isLabelHidden
+            options={TABS}
+            value={tab}
+            onChange={(next) => setSearch({ part: 'balls', tab: next }, { replace: true })}
+          />
+        )}
+        {part === 'balls' && tab === 'stroke' && <LatestStroke student={student} latest={latest} />}
         {part === 'balls' && look.data !== undefined && (
           <ReportPart
             of={{ student: student.id }}
+            tab={tab}
             look={look.data}
             filter={filter}
             onFilter={setFilter}
@@ -131,7 +177,6 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             units={units}
           />
         )}
-        {part === 'stroke' && <LatestStroke student={student} latest={latest} />}
         {part === 'beside' && (
           <ComparePart student={student} others={others} surface={course.data?.surface ?? null} units={units} />
         )}
@@ -143,6 +188,24 @@ function Doing({ student, others }: { student: Student; others: readonly Student
       {notes.length > 0 && <Insights notes={notes} units={units} />}
     </Page>
   );
+}
+
+/** How far ahead the next lesson is looked for. */
+const DAYS_AHEAD = 31;
+
+/** When the student comes next, and whether a plan waits for it. */
+function NextLesson({ student }: { student: string }) {
+  const week = useCalendarWeek(isoDay(new Date()), DAYS_AHEAD).data;
+  const isPlanned = useToday().data?.planned.some(({ student_id }) => student_id === student) === true;
+  const now = clock(new Date().toISOString());
+  const next = week?.items.find(
+    ({ booking, day: on, time }) => booking.student_id === student && (on > isoDay(new Date()) || time >= now),
+  );
+  const said = [
+    next === undefined ? null : `Next lesson ${dayOf(`${next.day}T12:00:00`)}, ${next.time}`,
+    isPlanned ? 'planned' : null,
+  ].filter((part) => part !== null);
+  return said.length === 0 ? null : <strong>{said.join(', ')}.</strong>;
 }
 
 /** The session that is open, or a new one. */
@@ -223,9 +286,6 @@ function Rolled({ student }: { student: Student }) {
   const found = useDrillResults('students', student.id);
   return (
     <Part>
-      <Row>
-        <ButtonLink to={`/sessions?student=${student.id}`}>All sessions of {student.name}</ButtonLink>
-      </Row>
       {found.data === undefined || found.data.length === 0 ? (
         <SentenceText>No drill yet.</SentenceText>
       ) : (

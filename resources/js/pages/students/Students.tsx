@@ -1,19 +1,19 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useDelete, useToday } from '../../api/queries';
 import {
-  Button,
   ButtonLink,
   Entry,
   Head,
+  List,
   labelOf,
+  Menu,
   Name,
   Notice,
   Page,
   Row,
   SentenceText,
   Stack,
-  TableFrame,
   Title,
   useFirst,
 } from '../../design';
@@ -26,6 +26,7 @@ const FEW = 8;
 export function Students() {
   const today = useToday();
   const putAway = useDelete();
+  const navigate = useNavigate();
   const [search, setSearch] = useState('');
   const students = today.data?.students ?? [];
   const { shown, more } = useFirst(
@@ -46,62 +47,35 @@ export function Students() {
         {students.length > FEW && (
           <Entry label={`Search ${students.length} students`} value={search} onChange={setSearch} />
         )}
-        {shown.length > 0 && (
-          <TableFrame>
-            <table>
-              <thead>
-                <tr>
-                  <th scope="col">Name</th>
-                  <th scope="col" data-wide>
-                    Hand
-                  </th>
-                  <th scope="col" data-wide>
-                    Level
-                  </th>
-                  <th scope="col" data-wide>
-                    Backstroke
-                  </th>
-                  <th scope="col" data-wide>
-                    Putter
-                  </th>
-                  <th scope="col">
-                    <span hidden>Actions</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {shown.map((student) => (
-                  <tr key={student.id}>
-                    <th scope="row">
-                      <Link to={`/students/${student.id}`}>
-                        <Name>{student.name}</Name>
-                      </Link>
-                    </th>
-                    <td data-wide>{student.hand}</td>
-                    <td data-wide>{labelOf(LEVELS, student.level).toLowerCase()}</td>
-                    <td data-wide>{labelOf(BACKSTROKE_CUES, student.school).toLowerCase()}</td>
-                    <td data-wide>{student.putter ?? 'not noted'}</td>
-                    <td>
-                      <Row>
-                        <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
-                          Sessions
-                        </ButtonLink>
-                        <Button
-                          look="bare"
-                          isPending={putAway.isPending}
-                          aria-label={`Delete ${student.name}`}
-                          onPress={() => putAway.mutate({ record: `students/${student.id}`, isAway: true })}
-                        >
-                          Delete
-                        </Button>
-                      </Row>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </TableFrame>
-        )}
+        <List data-many>
+          {shown.map((student) => (
+            <li key={student.id}>
+              <Link to={`/students/${student.id}`}>
+                <strong>
+                  <Name>{student.name}</Name>
+                </strong>
+                <small>
+                  {labelOf(LEVELS, student.level)}
+                  {student.hand === 'left' && ' · left-handed'} · backstroke{' '}
+                  {labelOf(BACKSTROKE_CUES, student.school).toLowerCase()}
+                </small>
+              </Link>
+              <Row>
+                <Menu
+                  label={`More for ${student.name}`}
+                  acts={[
+                    { label: 'Sessions', act: () => void navigate(`/sessions?student=${student.id}`) },
+                    { label: 'Profile', act: () => void navigate(`/students/${student.id}/profile`) },
+                    {
+                      label: 'Delete',
+                      act: () => putAway.mutate({ record: `students/${student.id}`, isAway: true }),
+                    },
+                  ]}
+                />
+              </Row>
+            </li>
+          ))}
+        </List>
         {more}
       </Stack>
     </Page>

@@ -1,65 +1,71 @@
-import { useState } from 'react';
 import styled from 'styled-components';
-import { fieldError } from '../../api/api';
 import {
   isOfEarlierVisit,
+  type TakeHomeCardDraft,
   useDrills,
   useSaveTakeHomeCard,
   useTakeHomeCard,
-  useTakeHomeCardLink,
 } from '../../api/queries';
 import type { Student, TakeHomeCardSettings } from '../../api/types';
 import {
   Button,
   ButtonLink,
   Columns,
-  Entry,
+  EditList,
+  EditRow,
   Head,
   Name,
-  NoteEntry,
   Notice,
-  OneOf,
   Page,
-  Part,
-  Pick,
   QuietText,
   Row,
   Stack,
   Title,
-  useFirstError,
   wide,
 } from '../../design';
+import { DateField, MenuField, NoteField, TextField } from '../../features/forms/fields';
+import { EditFields } from '../../features/forms/SheetForm';
+import { numberOf, summed, textOf, typedNumber } from '../../features/forms/typed';
 import { WithStudent } from '../../features/reports/WithStudent';
-import { day, readDayToCome } from '../../units/dates';
-import { readNumber } from '../../units/format';
+import { LinkOf, ShareCard } from '../../features/share/ShareCard';
+import { day } from '../../units/dates';
+import { firstWords } from '../../units/format';
 import { useUnitsOf } from '../../units/useUnits';
 import { TakeHomeCardSheet } from './TakeHomeCardSheet';
 
-const ComparedSelection = styled.div`
+const Beside = styled.div`
   display: grid; gap: 32px; align-items: start; grid-template-columns: minmax(0, 1fr);
   ${wide} { grid-template-columns: minmax(0, 420px) minmax(0, 1fr); }
 `;
 
-/** A student's pocket card: what it says, on paper and behind a private link. */
+/** A student's take-home card: what it says, on paper and behind a private link. */
 export function TakeHomeCardPage() {
   return (
     <WithStudent opening="Loading the card …">
-      {(student) => <KeptPocket key={student.id} student={student} />}
+      {(student) => <SavedCard key={student.id} student={student} />}
     </WithStudent>
   );
 }
 
-function KeptPocket({ student }: { student: Student }) {
-  const pocket = useTakeHomeCard(student.id);
-  if (pocket.data === undefined || isOfEarlierVisit(pocket)) {
+function SavedCard({ student }: { student: Student }) {
+  const settings = useTakeHomeCard(student.id);
+  if (settings.data === undefined || isOfEarlierVisit(settings)) {
     return (
-      <Page>{pocket.isError ? <Notice kind="wrong">{pocket.error.message}</Notice> : <p>Loading the card …</p>}</Page>
+      <Page>
+        {settings.isError ? <Notice kind="wrong">{settings.error.message}</Notice> : <p>Loading the card …</p>}
+      </Page>
     );
   }
-  return <PocketOf student={student} pocket={pocket.data} />;
+  return <CardOf student={student} settings={settings.data} />;
 }
 
-function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardSettings }) {
+interface CardProps {
+  student: Student;
+  settings: TakeHomeCardSettings;
+}
+
+function CardOf({ student, settings }: CardProps) {
+  const until = settings.link_until;
   return (
     <Page>
       <Stack $gap="l">
@@ -68,197 +74,177 @@ function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardS
             Take-home card for <Name>{student.name}</Name>
           </Title>
           <Row>
+            <ShareCard student={student} label="Share" isMain />
             <Button onPress={() => window.print()}>Print</Button>
-            <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
+            <ButtonLink to={`/students/${student.id}`}>Student</ButtonLink>
           </Row>
         </Head>
-        <ComparedSelection>
-          <TakeHomeCardSheet card={pocket.card} />
-          <Stack $gap="l">
-            <WhatItSays student={student} pocket={pocket} />
-            <PrivateLink student={student} pocket={pocket} />
-          </Stack>
-        </ComparedSelection>
+        <Beside>
+          <TakeHomeCardSheet card={settings.card} />
+          <EditList>
+            <CardRows student={student} settings={settings} />
+            <EditRow label="Private link" summary={until === null ? 'none is active' : `active until ${day(until)}`}>
+              {() => <LinkOf student={student} settings={settings} />}
+            </EditRow>
+          </EditList>
+        </Beside>
       </Stack>
     </Page>
   );
 }
 
-interface PocketPartProps {
-  student: Student;
-  pocket: TakeHomeCardSettings;
-}
-
 /** More at a time nobody counts at home. */
 const MOST_BALLS = 300;
 
-function WhatItSays({ student, pocket }: PocketPartProps) {
-  const units = useUnitsOf(student);
-  const keep = useSaveTakeHomeCard(student.id);
-  const { card } = pocket;
-  const [speeds, setSpeeds] = useState(
-    [pocket.speed_1_m, pocket.speed_2_m].map((m) => (m === null ? '' : units.speedText(m))),
-  );
-  const [workOn, setWorkOn] = useState(card.work_on ?? '');
-  const [home, setHome] = useState(card.home_task ?? '');
-  const [balls, setBalls] = useState(card.home_balls === null ? '' : String(card.home_balls));
-  const [target, setTarget] = useState(card.home_target === null ? '' : String(card.home_target));
-  const [days, setDays] = useState(card.home_days === null ? NO_DAYS : String(card.home_days));
-  const [cue, setCue] = useState(card.home_cue ?? '');
-  const [drill, setDrill] = useState(card.home_drill ?? NO_DRILL);
-  const drills = useDrills();
-  const shelf = [...(drills.data?.library ?? []), ...(drills.data?.own ?? [])];
-  const [next, setNext] = useState(card.next_on ?? '');
-  const [local, setLocal] = useState<Record<string, string>>({});
-  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
-  const errorAt = (field: string) => local[field] ?? fieldError(keep.error, field);
-  const submit = (event: React.FormEvent) => {
-    event.preventDefault();
-    const read = speeds.map((text) => (text.trim() === '' ? null : units.readSpeed(text)));
-    const wrong: Record<string, string> = {};
-    for (const [index, text] of speeds.entries()) {
-      if (text.trim() !== '' && read[index] === null) {
-        wrong[`speed_${index + 1}_m`] = `“${text.trim()}” is not a green speed.`;
-      }
-    }
-    const nextDay = next.trim() === '' ? null : readDayToCome(next);
-    if (next.trim() !== '' && nextDay === null) {
-      wrong.next_on = `“${next.trim()}” is not a date. Type a date like 3/12.`;
-    }
-    const counted = (field: 'home_balls' | 'home_target', text: string) => {
-      const count = readNumber(text);
-      if (text.trim() === '' || (count !== null && Number.isInteger(count) && count >= 1 && count <= MOST_BALLS)) {
-        return count;
-      }
-      wrong[field] = `“${text.trim()}” is not a number of balls from 1 to ${MOST_BALLS}.`;
-      return null;
-    };
-    const [ballCount, targetCount] = [counted('home_balls', balls), counted('home_target', target)];
-    setLocal(wrong);
-    if (Object.keys(wrong).length === 0) {
-      keep.mutate({
-        speed_1_m: read[0] ?? null,
-        speed_2_m: read[1] ?? null,
-        work_on: workOn.trim() === '' ? null : workOn.trim(),
-        home_task: home.trim() === '' ? null : home.trim(),
-        home_balls: ballCount,
-        home_target: targetCount,
-        home_days: days === NO_DAYS ? null : Number(days),
-        home_cue: cue.trim() === '' ? null : cue.trim(),
-        home_drill: drill === NO_DRILL ? null : drill,
-        next_on: nextDay,
-      });
-    }
-  };
-  return (
-    <Part as="form" onSubmit={submit} noValidate>
-      <h2>Content</h2>
-      {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
-      <Columns>
-        {speeds.map((text, index) => (
-          <Entry
-            // Two places, that never move.
-            key={index === 0 ? 'first' : 'second'}
-            label={index === 0 ? 'First green' : 'Second green'}
-            value={text}
-            onChange={(value) => setSpeeds(speeds.map((old, at) => (at === index ? value : old)))}
-            suffix={units.speedSuffix}
-            hint={index === 0 ? 'Empty: the green used last.' : 'Empty: a faster one.'}
-            error={errorAt(`speed_${index + 1}_m`)}
-          />
-        ))}
-      </Columns>
-      <NoteEntry
-        label="Working on (one or two things)"
-        value={workOn}
-        onChange={setWorkOn}
-        error={errorAt('work_on')}
-      />
-      <NoteEntry label="Homework" value={home} onChange={setHome} error={errorAt('home_task')} />
-      <Pick
-        label="As a drill"
-        options={[
-          { value: NO_DRILL, label: 'None: counted only' },
-          ...shelf.map(({ drill: { key, name } }) => ({ value: key, label: name })),
-        ]}
-        value={drill}
-        onChange={setDrill}
-      />
-      <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
-      <Columns>
-        <Entry
-          label="Balls a day"
-          value={balls}
-          onChange={setBalls}
-          inputMode="numeric"
-          hint="The student stops after this many."
-          error={errorAt('home_balls')}
-        />
-        <Entry
-          label="Successful balls to reach"
-          value={target}
-          onChange={setTarget}
-          inputMode="numeric"
-          hint="Optional."
-          error={errorAt('home_target')}
-        />
-        <Pick label="Days a week" options={DAYS_A_WEEK} value={days} onChange={setDays} />
-      </Columns>
-      <Entry label="Cue" value={cue} onChange={setCue} maxLength={300} error={errorAt('home_cue')} />
-      <Entry label="Next lesson" value={next} onChange={setNext} error={errorAt('next_on')} hint="A date like 3/12." />
-      <Row>
-        <Button look="main" type="submit" isPending={keep.isPending}>
-          Save
-        </Button>
-        {keep.isSuccess && <QuietText role="status">Saved.</QuietText>}
-      </Row>
-    </Part>
-  );
-}
-
-const NO_DRILL = 'none';
-const NO_DAYS = 'any';
+const NONE = 'none';
 const DAYS_A_WEEK = [
-  { value: NO_DAYS, label: 'Not set' },
+  { value: NONE, label: 'Not set' },
   ...['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value, label: value })),
 ];
 
-const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }));
+function ballsError(text: string): string | null {
+  const count = numberOf(text);
+  return text.trim() === '' || (count !== null && Number.isInteger(count) && count >= 1 && count <= MOST_BALLS)
+    ? null
+    : `“${text.trim()}” is not a number of balls from 1 to ${MOST_BALLS}.`;
+}
 
-/** A link to this card alone: it cannot be guessed, it ends, and it can be withdrawn. */
-function PrivateLink({ student, pocket }: PocketPartProps) {
-  const link = useTakeHomeCardLink(student.id);
-  const [days, setDays] = useState('30');
-  const made = link.data?.link ?? null;
+function CardRows({ student, settings }: CardProps) {
+  const units = useUnitsOf(student);
+  const save = useSaveTakeHomeCard(student.id);
+  const drills = useDrills();
+  const { card } = settings;
+  const shelf = [...(drills.data?.own ?? []), ...(drills.data?.library ?? [])];
+  const whole: TakeHomeCardDraft = {
+    speed_1_m: settings.speed_1_m,
+    speed_2_m: settings.speed_2_m,
+    work_on: card.work_on,
+    home_task: card.home_task,
+    home_balls: card.home_balls,
+    home_drill: card.home_drill,
+    home_cue: card.home_cue,
+    home_target: card.home_target,
+    home_days: card.home_days,
+    next_on: card.next_on,
+  };
+  const speedError = (text: string) =>
+    text.trim() === '' || units.readSpeed(text) !== null ? null : `“${text.trim()}” is not a green speed.`;
+  const readSpeed = (text: string) => (text.trim() === '' ? null : units.readSpeed(text));
   return (
-    <Part>
-      <h2>Private link</h2>
-      {link.isError && <Notice kind="wrong">{link.error.message}</Notice>}
-      <QuietText>
-        Anybody with the link sees this card and nothing else. The link is shown once; a new link replaces the old one.
-      </QuietText>
-      {made !== null && (
-        <Entry
-          label="The link: copy it now"
-          value={`${window.location.origin}/pocket/${made}`}
-          isReadOnly
-          onFocus={(event) => event.target instanceof HTMLInputElement && event.target.select()}
-        />
-      )}
-      <QuietText role="status">
-        {pocket.link_until === null ? 'No link is active.' : `A link opens this card until ${day(pocket.link_until)}.`}
-      </QuietText>
-      <OneOf label="Expires after" options={DAYS} value={days} onChange={setDays} />
-      <Row>
-        <Button isPending={link.isPending} onPress={() => link.mutate(Number(days))}>
-          {pocket.link_until === null ? 'Create link' : 'Create a new link'}
-        </Button>
-        {pocket.link_until !== null && (
-          <Button look="bare" isPending={link.isPending} onPress={() => link.mutate(null)}>
-            Remove link
-          </Button>
+    <>
+      <EditFields
+        label="Homework"
+        summary={summed(
+          firstWords(card.home_task ?? 'none yet', 8),
+          card.home_balls !== null && `${card.home_balls} balls a day`,
         )}
-      </Row>
-    </Part>
+        values={{
+          home_task: card.home_task ?? '',
+          home_drill: card.home_drill ?? NONE,
+          home_balls: typedNumber(card.home_balls),
+          home_target: typedNumber(card.home_target),
+          home_days: card.home_days === null ? NONE : String(card.home_days),
+          home_cue: card.home_cue ?? '',
+        }}
+        save={save}
+        draft={(filled) => ({
+          ...whole,
+          home_task: textOf(filled.home_task),
+          home_drill: filled.home_drill === NONE ? null : filled.home_drill,
+          home_balls: numberOf(filled.home_balls),
+          home_target: numberOf(filled.home_target),
+          home_days: filled.home_days === NONE ? null : Number(filled.home_days),
+          home_cue: textOf(filled.home_cue),
+        })}
+      >
+        {(control) => (
+          <>
+            <NoteField control={control} name="home_task" label="Homework" />
+            <MenuField
+              control={control}
+              name="home_drill"
+              label="As a drill"
+              options={[
+                { value: NONE, label: 'None: counted only' },
+                ...shelf.map(({ drill: { key, name } }) => ({ value: key, label: name })),
+              ]}
+            />
+            <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
+            <Columns>
+              <TextField
+                control={control}
+                name="home_balls"
+                label="Balls a day"
+                inputMode="numeric"
+                hint="The student stops after this many."
+                rule={ballsError}
+              />
+              <TextField
+                control={control}
+                name="home_target"
+                label="Successful balls to reach"
+                inputMode="numeric"
+                hint="Optional."
+                rule={ballsError}
+              />
+            </Columns>
+            <MenuField control={control} name="home_days" label="Days a week" options={DAYS_A_WEEK} />
+            <TextField control={control} name="home_cue" label="Cue" />
+          </>
+        )}
+      </EditFields>
+      <EditFields
+        label="Working on and next lesson"
+        summary={summed(
+          firstWords(card.work_on ?? '', 8),
+          card.next_on !== null && `next ${day(`${card.next_on}T12:00:00`)}`,
+        )}
+        values={{ work_on: card.work_on ?? '', next_on: card.next_on ?? '' }}
+        save={save}
+        draft={(filled) => ({ ...whole, work_on: textOf(filled.work_on), next_on: textOf(filled.next_on) })}
+      >
+        {(control) => (
+          <>
+            <NoteField control={control} name="work_on" label="Working on (one or two things)" />
+            <DateField control={control} name="next_on" label="Next lesson" />
+          </>
+        )}
+      </EditFields>
+      <EditFields
+        label="Green speeds of the table"
+        summary={card.tables.map(({ speed_m }) => units.speed(speed_m)).join(' and ')}
+        values={{
+          speed_1_m: settings.speed_1_m === null ? '' : units.speedText(settings.speed_1_m),
+          speed_2_m: settings.speed_2_m === null ? '' : units.speedText(settings.speed_2_m),
+        }}
+        save={save}
+        draft={(filled) => ({
+          ...whole,
+          speed_1_m: readSpeed(filled.speed_1_m),
+          speed_2_m: readSpeed(filled.speed_2_m),
+        })}
+      >
+        {(control) => (
+          <Columns>
+            <TextField
+              control={control}
+              name="speed_1_m"
+              label="First green"
+              suffix={units.speedSuffix}
+              hint="Empty: the green used last."
+              rule={speedError}
+            />
+            <TextField
+              control={control}
+              name="speed_2_m"
+              label="Second green"
+              suffix={units.speedSuffix}
+              hint="Empty: a faster one."
+              rule={speedError}
+            />
+          </Columns>
+        )}
+      </EditFields>
+    </>
   );
 }

@@ -22,6 +22,7 @@ import { resumePath } from '../../device/resumeState';
 import { useStart } from '../../features/session-steps/useStart';
 import { StartSimulation } from '../../features/simulation/StartSimulation';
 import { clock, day, isoDay } from '../../units/dates';
+import { firstWords } from '../../units/format';
 
 /** So many are in sight; with more, a few letters find the one wanted. */
 const FEW = 6;
@@ -66,6 +67,9 @@ function Day({ today }: { today: TodayData }) {
   );
 }
 
+/** Words of a note that a row shows. */
+const NOTED = 6;
+
 /** Open sessions, then the lessons of the day by time; a lesson whose session is open is there once. */
 function Lessons({ today }: { today: TodayData }) {
   const { students, greens, sessions } = today;
@@ -89,7 +93,7 @@ function Lessons({ today }: { today: TodayData }) {
             <small>
               <Name>{greens.find(({ id }) => id === session.green_id)?.name ?? 'no green yet'}</Name>, since{' '}
               {sinceWords(session.started_at)}
-              {session.purpose !== null && ` · ${session.purpose}`}
+              {session.purpose !== null && ` · ${firstWords(session.purpose, NOTED)}`}
             </small>
           </span>
           <ButtonLink look={index === 0 ? 'main' : 'plain'} to={resumePath(session.id)}>
@@ -110,7 +114,11 @@ function Lessons({ today }: { today: TodayData }) {
             </strong>{' '}
             {booking.minutes} min
             <small>
-              {[booking.place, lastNote(booking.student_id, sessions) ?? booking.note, ...clashes]
+              {[
+                booking.place,
+                firstWords(lastNote(booking.student_id, sessions) ?? booking.note ?? '', NOTED),
+                ...clashes,
+              ]
                 .filter((part) => part != null && part !== '')
                 .join(' · ')}
             </small>
@@ -152,7 +160,7 @@ function Waiting({ lines, past, students }: WaitingProps) {
               <strong>
                 <Name>{students.find(({ id }) => id === student_id)?.name ?? 'Student'}</Name>
               </strong>
-              <small>{says}</small>
+              <small>{firstWords(says, 2 * NOTED)}</small>
             </span>
             <ButtonLink look="bare" to={`/students/${student_id}${place}`}>
               {act}
@@ -242,7 +250,7 @@ function StudentLine({ student, sessions, onStart }: StudentLineProps) {
         <strong>
           <Name>{student.name}</Name>
         </strong>
-        <small>{last?.note_for_next == null ? state : `${state} · ${last.note_for_next}`}</small>
+        <small>{last?.note_for_next == null ? state : `${state} · ${firstWords(last.note_for_next, NOTED)}`}</small>
       </Link>
       {open === undefined ? (
         <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
