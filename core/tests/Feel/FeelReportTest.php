@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Feel;
 
+use Amble\Core\Drill\Finding\FeelCalls;
 use Amble\Core\Feel\FeelReport;
 use Amble\Core\Feel\LengthCall;
 use PHPUnit\Framework\TestCase;
@@ -62,5 +63,21 @@ final class FeelReportTest extends TestCase
         self::assertSame(LengthCall::On, LengthCall::of(5.4 / 6.0 - 1.0, 0.1));
         self::assertSame(LengthCall::Short, LengthCall::of(-0.11, 0.1));
         self::assertSame(LengthCall::Long, LengthCall::of(0.11, 0.1));
+    }
+
+    /** Calls that agree less than guesses would are never called better. */
+    public function testWhatIsSaidOfGuessingFollowsTheFigure(): void
+    {
+        [$short, $on, $long] = LengthCall::cases();
+        $said = static fn(array $pairs): string => (string) FeelCalls::ofPairs($pairs)?->sentence;
+        self::assertStringContainsString(
+            '; better than guessing (kappa 1.00)',
+            $said([[$short, $short], [$on, $on], [$long, $long]]),
+        );
+        self::assertStringContainsString('; worse than guessing (kappa −', $said([[$short, $long], [$long, $short]]));
+        self::assertStringContainsString(
+            '; no better than guessing (kappa 0.00)',
+            $said([[$short, $short], [$short, $long], [$long, $short], [$long, $long]]),
+        );
     }
 }

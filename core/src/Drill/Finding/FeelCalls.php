@@ -16,6 +16,8 @@ use Amble\Core\Report\Shares;
 final class FeelCalls implements FindingKind
 {
     /** A lean of so many steps a ball is worth saying. */
+    /** An agreement this little beyond chance is none. */
+    private const BEYOND_CHANCE = 0.05;
     private const LEANS = 0.15;
 
     public static function label(): string
@@ -57,9 +59,7 @@ final class FeelCalls implements FindingKind
                 $right,
                 $report->n,
                 FigureText::likelyShare($interval, $report->n),
-                $report->kappa === null
-                    ? ''
-                    : sprintf('; better than guessing by %+.2f (1 is always right)', $report->kappa),
+                $report->kappa === null ? '' : self::againstGuessing($report->kappa),
                 $lean,
             ),
             FindingUnit::Share,
@@ -67,5 +67,17 @@ final class FeelCalls implements FindingKind
             $interval,
             $report->n,
         );
+    }
+
+    /** @param float $kappa agreement beyond chance, −1 to 1 */
+    private static function againstGuessing(float $kappa): string
+    {
+        $words = match (true) {
+            $kappa > self::BEYOND_CHANCE => 'better than guessing',
+            $kappa < -self::BEYOND_CHANCE => 'worse than guessing',
+            default => 'no better than guessing',
+        };
+
+        return sprintf('; %s (kappa %s)', $words, str_replace('-', '−', sprintf('%.2f', $kappa)));
     }
 }

@@ -19,7 +19,7 @@ const Lines = styled.section`
 `;
 
 /** As many words as a line has room for; opened, it says all. */
-const MOST_WORDS = 13;
+const MOST_WORDS = 10;
 
 interface BallListProps {
   putts: readonly ShownPutt[];

@@ -41,6 +41,10 @@ function WholeLane({ look, rolled, onNear, units }: Omit<LookLaneProps, 'near'> 
   };
   const along = laneScale(range, 24, HIGH - 16);
   const y = (metres: number) => HIGH - along(metres);
+  const named = namedApart(
+    look.lengths.map(({ length_m }) => length_m),
+    y,
+  );
   return (
     <Drawing viewBox={`0 0 ${WIDE} ${HIGH}`} role="img" aria-label={laneWords(rolled, null, units)}>
       <rect width={WIDE} height={HIGH} rx={6} fill={color.turf} />
@@ -60,13 +64,31 @@ function WholeLane({ look, rolled, onNear, units }: Omit<LookLaneProps, 'near'> 
         <g key={length_m} data-pick onPointerUp={() => onNear(length_m)}>
           <rect x={WIDE - 84} y={y(length_m) - 22} width={84} height={44} fill="transparent" />
           <line x1={84} x2={WIDE - 70} y1={y(length_m)} y2={y(length_m)} stroke={color.copper} strokeWidth={2.5} />
-          <text x={WIDE - 8} y={y(length_m) + 5} textAnchor="end" fontWeight={700}>
-            {units.show(length_m, 'station')}
-          </text>
+          {named.has(length_m) && (
+            <text x={WIDE - 8} y={y(length_m) + 5} textAnchor="end" fontWeight={700}>
+              {units.show(length_m, 'station')}
+            </text>
+          )}
         </g>
       ))}
     </Drawing>
   );
+}
+
+/** Names of posts this close would lie on one another, pixels of the drawing. */
+const NAME_HEIGHT = 26;
+
+/** Which posts are named: from the nearest on, those that have room; the others are in the strip above. */
+function namedApart(lengths: readonly number[], y: (metres: number) => number): ReadonlySet<number> {
+  const named = new Set<number>();
+  let last = Number.POSITIVE_INFINITY;
+  for (const length of [...lengths].sort((a, b) => a - b)) {
+    if (last - y(length) >= NAME_HEIGHT) {
+      named.add(length);
+      last = y(length);
+    }
+  }
+  return named;
 }
 
 /** One rolled at no target has no outcome: it is a dot. */

@@ -222,4 +222,4 @@ function DrillLines({ drills, own, sessionId }: DrillLinesProps) {
 /** Skills it trains, and pieces of equipment besides balls, named in a row. */
 const [MOST_SKILLS, MOST_PIECES] = [2, 1];
 /** Words of a row beside the name. */
-const MOST_WORDS = 9;
+const MOST_WORDS = 8;

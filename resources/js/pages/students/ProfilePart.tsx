@@ -57,7 +57,7 @@ function AboutTheStudent({ student, kept }: ProfileRowProps) {
       label="About the student"
       summary={summed(
         handicap !== null && `handicap ${handicap}${wanted === null ? '' : `, wants ${wanted}`}`,
-        threePutts !== null && `${threePutts} three-putts a round`,
+        threePutts !== null && `${threePutts} three-putts`,
         weeks !== null && `${weeks} weeks off`,
         kept.dominant_eye !== null && labelOf(EYES, kept.dominant_eye).toLowerCase(),
       )}
