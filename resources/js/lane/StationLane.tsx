@@ -116,8 +116,8 @@ function Passing({ scale, ground, window, ring }: PassingProps) {
         cy={ground}
         rx={Math.abs(scale(ring) - scale(0))}
         ry={24}
-        fill={color.copperWash}
-        stroke={color.copper}
+        fill={color.turfDeep}
+        stroke={color.turfInk}
         strokeWidth={2}
         strokeDasharray="6 4"
       />
@@ -134,8 +134,8 @@ function Passing({ scale, ground, window, ring }: PassingProps) {
       y={ground - 24}
       width={Math.max(3, Math.abs(far - near))}
       height={48}
-      fill={color.copperWash}
-      stroke={color.copper}
+      fill={color.turfDeep}
+      stroke={color.turfInk}
       strokeWidth={1.5}
     />
   );
@@ -168,9 +168,9 @@ function Target({ x, ground, kind, behindX }: TargetProps) {
         <g>
           <ellipse cx={x} cy={ground} rx={15} ry={5} fill={ink} />
           <line x1={x} x2={x} y1={ground} y2={ground - 50} stroke={ink} strokeWidth={2} />
-          <path d={`M${x} ${ground - 50} l18 7 l-18 7 Z`} fill={color.copper} />
+          <path d={`M${x} ${ground - 50} l18 7 l-18 7 Z`} fill={color.turfInk} />
           {kind === 'rail' && (
-            <line x1={behindX} x2={behindX} y1={ground - 30} y2={ground + 30} stroke={color.copper} strokeWidth={6} />
+            <line x1={behindX} x2={behindX} y1={ground - 30} y2={ground + 30} stroke={color.turfInk} strokeWidth={6} />
           )}
         </g>
       );
@@ -230,16 +230,16 @@ function Aid({ ball, ahead, ground, kind }: AidProps) {
   switch (kind) {
     case 'gate':
       return (
-        <g stroke={color.copper} strokeWidth={5}>
+        <g stroke={color.turfInk} strokeWidth={5}>
           <line x1={at} x2={at} y1={ground - 24} y2={ground - 10} />
           <line x1={at} x2={at} y1={ground + 10} y2={ground + 24} />
         </g>
       );
     case 'spot':
-      return <circle cx={at} cy={ground} r={7} fill={color.copper} />;
+      return <circle cx={at} cy={ground} r={7} fill={color.turfInk} />;
     case 'chalk':
       return <line x1={at} x2={ball} y1={ground} y2={ground} stroke={color.leaf} strokeWidth={5} />;
     case 'rail':
-      return <rect x={ball} y={ground - 6} width={ahead} height={12} fill={color.copper} />;
+      return <rect x={ball} y={ground - 6} width={ahead} height={12} fill={color.turfInk} />;
   }
 }

@@ -84,7 +84,7 @@ export function StopLane(props: StopLaneProps) {
             />
           )}
           {lane.rodY !== null && (
-            <line x1={LEFT} x2={RIGHT} y1={lane.rodY} y2={lane.rodY} stroke={color.copper} strokeWidth={6} />
+            <line x1={LEFT} x2={RIGHT} y1={lane.rodY} y2={lane.rodY} stroke={color.turfInk} strokeWidth={6} />
           )}
           <line
             x1={LEFT}
@@ -116,7 +116,7 @@ export function StopLane(props: StopLaneProps) {
       )}
       {lane.ghost !== null && (
         <g>
-          <line x1={LEFT} x2={RIGHT} y1={lane.ghost.y} y2={lane.ghost.y} stroke={color.copper} strokeWidth={3} />
+          <line x1={LEFT} x2={RIGHT} y1={lane.ghost.y} y2={lane.ghost.y} stroke={color.turfInk} strokeWidth={3} />
           <rect
             x={LEFT + 40}
             y={Math.max(2, lane.ghost.y - 86)}

@@ -19,37 +19,6 @@ export function dayAndYear(iso: string, now = new Date()): string {
   return isThisYear ? day(iso) : `${day(iso)} ${new Date(iso).getFullYear()}`;
 }
 
-/**
- * Reads a day as it is typed: "14/11", "14.11.2026", "2026-11-14". Without a year it is the last such day.
- *
- * @returns "2026-11-14"; null for what is no day
- */
-export function readDay(text: string, now = new Date()): string | null {
-  return read(text, now, (found) => (found > now ? -1 : 0));
-}
-
-/** The same for a day that is still to come: without a year it is the next such day, today counted. */
-export function readDayToCome(text: string, now = new Date()): string | null {
-  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate());
-  return read(text, now, (found) => (found < today ? 1 : 0));
-}
-
-/** @param years that a day said without one lies from this year's */
-function read(text: string, now: Date, years: (thisYears: Date) => number): string | null {
-  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text.trim());
-  const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
-  const [dayText, monthText, yearText] = iso === null ? [said?.[1], said?.[2], said?.[3]] : [iso[3], iso[2], iso[1]];
-  if (dayText === undefined || monthText === undefined) {
-    return null;
-  }
-  const [dayOfMonth, month] = [Number(dayText), Number(monthText)];
-  const thisYear = now.getFullYear();
-  const year = yearText === undefined ? thisYear + years(new Date(thisYear, month - 1, dayOfMonth)) : Number(yearText);
-  const found = new Date(year, month - 1, dayOfMonth);
-  const isThere = found.getMonth() === month - 1 && found.getDate() === dayOfMonth;
-  return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;
-}
-
 /** "2026-11-14", of a moment here. */
 export function isoDay(moment: Date): string {
   return `${moment.getFullYear()}-${padded(moment.getMonth() + 1)}-${padded(moment.getDate())}`;

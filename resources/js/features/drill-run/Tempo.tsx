@@ -80,7 +80,7 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
           <text x={300} y={44} textAnchor="middle">
             to the ball
           </text>
-          {beat.count !== null && <circle cx={beat.side === 'back' ? 40 : 300} cy={20} r={15} fill={color.copper} />}
+          {beat.count !== null && <circle cx={beat.side === 'back' ? 40 : 300} cy={20} r={15} fill={color.ink} />}
         </Swing>
         <Row>
           <Button onPress={() => beat.hold(HOLD_BEATS)}>Time the finish</Button>

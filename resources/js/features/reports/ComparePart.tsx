@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type ComparedSelection, comparePath, useComparison } from '../../api/queries';
 import type { Comparison, Student } from '../../api/types';
 import { Columns, Entry, Name, OneOf, Part, Pick, QuietText, TableFrame } from '../../design';
-import { daysAfter, readDay } from '../../units/dates';
+import { daysAfter } from '../../units/dates';
 import type { Units } from '../../units/useUnits';
 import { figureWords, intervalWords } from '../drill-results/figures';
 
@@ -20,14 +20,13 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
   const [kind, setKind] = useState<'times' | 'students'>('times');
   const [picked, pick] = useState<readonly [string, string]>([NOBODY, NOBODY]);
   const [until, setUntil] = useState('');
-  const day = readDay(until);
   const asked: ComparedSelection =
     kind === 'students'
       ? { with: picked.filter((id) => id !== NOBODY), surface: surface ?? undefined }
       : {
           with: [],
           surface: surface ?? undefined,
-          ...(day === null ? {} : { then_to: day, from: daysAfter(day, 1) }),
+          ...(until === '' ? {} : { then_to: until, from: daysAfter(until, 1) }),
         };
   const beside = useComparison(student.id, asked);
   const options = [
@@ -52,12 +51,10 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
       {kind === 'times' ? (
         <Entry
           label="First period ends on"
+          type="date"
           value={until}
           onChange={setUntil}
-          hint="A date like 14/11. Everything up to that day is compared with everything after it."
-          error={
-            until.trim() !== '' && day === null ? `“${until.trim()}” is not a date. Type a date like 14/11.` : null
-          }
+          hint="Everything up to that day is compared with everything after it."
         />
       ) : (
         <Columns>

@@ -15,7 +15,7 @@ const Lines = styled.div`
   section { display: grid; gap: 4px; }
 `;
 
-const Stiles = styled.ol`
+const Markers = styled.ol`
   margin: 0; padding-left: 1.4em; color: ${color.pencil};
 `;
 
@@ -49,13 +49,13 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
               <QuietText>
                 Change markers: sessions after a change are not simply compared with the sessions before it.
               </QuietText>
-              <Stiles>
-                {change_markers.map((stile) => (
-                  <li key={`${stile.session_id} ${stile.kind}`}>
-                    {dated(stile.at_ms)}: {stile.words}
+              <Markers>
+                {change_markers.map((marker) => (
+                  <li key={`${marker.session_id} ${marker.kind}`}>
+                    {dated(marker.at_ms)}: {marker.words}
                   </li>
                 ))}
-              </Stiles>
+              </Markers>
             </div>
           )}
           <QuietText>
@@ -70,6 +70,15 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
     </Part>
   );
 }
+
+/** What a change marker is called at its line; the list below says all of it. */
+const MARKER_WORDS: Readonly<Record<ChangeMarker['kind'], string>> = {
+  lay_off: 'break',
+  putter: 'putter',
+  tempo: 'tempo',
+  green: 'green',
+  green_work: 'green work',
+};
 
 const [WIDTH, HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [440, 150, 84, 12, 14, 24];
 
@@ -86,10 +95,10 @@ function Line({ line, span, change_markers, units }: LineProps) {
   return (
     <section>
       <h3>{question}</h3>
+      <SentenceText>{sentence}</SentenceText>
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`${question} ${sentence}`}>
         <Drawn line={line} span={span} change_markers={change_markers} units={units} />
       </svg>
-      <SentenceText>{sentence}</SentenceText>
       <Fold label="Figures by session">
         <TableFrame>
           <table>
@@ -141,18 +150,18 @@ function Drawn({ line: { points, unit }, span: [from, to], change_markers, units
           </text>
         </g>
       ))}
-      {change_markers.map((stile, index) => (
-        <g key={`${stile.session_id} ${stile.kind}`}>
+      {change_markers.map((marker, index) => (
+        <g key={`${marker.session_id} ${marker.kind}`}>
           <line
-            x1={x(stile.at_ms) - 5}
-            x2={x(stile.at_ms) - 5}
+            x1={x(marker.at_ms) - 5}
+            x2={x(marker.at_ms) - 5}
             y1={TOP}
             y2={HEIGHT - BOTTOM}
-            stroke={color.copper}
+            stroke={color.pencil}
             strokeDasharray="4 4"
           />
-          <text x={x(stile.at_ms) - 8} y={TOP + 2 + 13 * (index % 2)} textAnchor="end">
-            {index + 1}
+          <text x={x(marker.at_ms) - 8} y={TOP + 2 + 13 * (index % 2)} textAnchor="end">
+            {index + 1} {MARKER_WORDS[marker.kind]}
           </text>
         </g>
       ))}

@@ -6,11 +6,10 @@ import { color, type } from '../../design';
 import { rulerTicks } from '../../lane/geometry';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../../units/length';
 import type { Units } from '../../units/useUnits';
-import type { When } from './relativeDay';
 
 /** Wide beside the table, nearly square in the hand. */
 const SIZES = { wide: [620, 258], upright: [420, 380] } as const;
-const [LEFT, TOP] = [44, 16];
+const [LEFT, TOP] = [44, 34];
 
 const Drawing = styled.svg`
   display: block; width: 100%;
@@ -24,12 +23,11 @@ interface EvidenceChartProps {
   /** The line told for the speed that is shown. */
   table: BackstrokeTable;
   units: Units;
-  when: When;
   isUpright: boolean;
 }
 
 /** Every ball, the curve and its 80 % band; what was left out is hollow, what is odd is ringed. */
-export function EvidenceChart({ report, table, units, when, isUpright }: EvidenceChartProps) {
+export function EvidenceChart({ report, table, units, isUpright }: EvidenceChartProps) {
   const [width, height] = SIZES[isUpright ? 'upright' : 'wide'];
   const [right, bottom] = [width - 12, height - 46];
   // Drawn for the speed the table is told for: a ball's level roll goes with it.
@@ -76,9 +74,9 @@ export function EvidenceChart({ report, table, units, when, isUpright }: Evidenc
           </text>
         </g>
       ))}
-      <path d={band} fill={color.copperWash} />
-      <path d={draw(shown) ?? undefined} fill="none" stroke={color.copper} strokeWidth={2} strokeDasharray="5 6" />
-      <path d={seen} fill="none" stroke={color.copper} strokeWidth={2.6} />
+      <path d={band} fill={color.turf} />
+      <path d={draw(shown) ?? undefined} fill="none" stroke={color.turfInk} strokeWidth={2} strokeDasharray="5 6" />
+      <path d={seen} fill="none" stroke={color.turfInk} strokeWidth={2.6} />
       {balls.map((ball) => (
         <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
       ))}
@@ -86,8 +84,8 @@ export function EvidenceChart({ report, table, units, when, isUpright }: Evidenc
       <text x={right} y={height - 6} textAnchor="end">
         backstroke, {units.suffix('backstroke')}
       </text>
-      <text x={LEFT} y={height - 6}>
-        roll on the level, {units.suffix('roll')} · {when.isToday ? 'today' : when.date} dark, earlier light
+      <text x={4} y={16}>
+        roll on the level, {units.suffix('roll')}
       </text>
     </Drawing>
   );

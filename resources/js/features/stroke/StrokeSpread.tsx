@@ -76,7 +76,11 @@ export function StrokeEvidence({ sessionId, studentId, report, units, when }: Om
       {answers.table !== null && report.balls.length > 0 && (
         <Part>
           <h3>How far does each backstroke roll{report.is_of_the_day ? ' here' : ' on such a green'}?</h3>
-          <EvidenceChart report={report} table={answers.table} units={units} when={when} isUpright />
+          <QuietText>
+            {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted: {when.isToday ? 'today' : when.date} dark, earlier
+            light. The band holds eight balls in ten.
+          </QuietText>
+          <EvidenceChart report={report} table={answers.table} units={units} isUpright />
           <LeftOut report={report} />
         </Part>
       )}

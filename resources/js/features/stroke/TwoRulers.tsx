@@ -142,12 +142,12 @@ function Thread({ row, drawn, back, roll, isAsked = false }: ThreadProps) {
         className="thread"
         d={`M${point(from)} C${point(bend1)} ${point(bend2)} ${point(to)}`}
         fill="none"
-        stroke={isAsked ? color.copper : color.pencil}
+        stroke={isAsked ? color.ink : color.edge}
         strokeWidth={weight}
         strokeDasharray={row.extrapolated === true ? '5 5' : undefined}
       />
-      <circle cx={from[0]} cy={from[1]} r={isAsked ? 6 : 3.5} fill={isAsked ? color.copper : color.ink} />
-      <circle cx={to[0]} cy={to[1]} r={isAsked ? 6 : 3.5} fill={isAsked ? color.copper : color.ink} />
+      <circle cx={from[0]} cy={from[1]} r={isAsked ? 6 : 3.5} fill={color.ink} />
+      <circle cx={to[0]} cy={to[1]} r={isAsked ? 6 : 3.5} fill={color.ink} />
     </g>
   );
 }

@@ -20,7 +20,7 @@ import {
   TableFrame,
   Title,
 } from '../../design';
-import { isoDay, readDay } from '../../units/dates';
+import { isoDay } from '../../units/dates';
 import { useUnits } from '../../units/useUnits';
 
 /** A table of balls from a sensor or a sheet: its columns are named once, what it would bring is seen, then it is taken in. */
@@ -214,7 +214,6 @@ function ColumnsOf({ seen, onName }: { seen: BallsTable; onName: Table['name'] }
 function Where({ table, greens }: { table: Table; greens: readonly { id: string; name: string }[] }) {
   const units = useUnits();
   const { said, seen } = table;
-  const [day, setDay] = useState(said?.day ?? '');
   const [speed, setSpeed] = useState('');
   const hasMoments = seen?.columns.some(({ field }) => field === 'at') === true;
   const read = units.readSpeed(speed);
@@ -245,10 +244,10 @@ function Where({ table, greens }: { table: Table; greens: readonly { id: string;
         {!hasMoments && (
           <Entry
             label="Date"
-            value={day}
-            onChange={setDay}
-            onBlur={() => table.change({ day: readDay(day) ?? day })}
-            hint="The table has no date column. Type a date like 26/11 or 2026-11-26."
+            type="date"
+            value={said?.day ?? ''}
+            onChange={(day) => table.change({ day })}
+            hint="The table has no date column."
           />
         )}
       </Columns>

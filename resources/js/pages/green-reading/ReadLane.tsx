@@ -177,7 +177,7 @@ function Fan({ look, lane }: { look: PuttRead; lane: ReadLayout }) {
   return (
     <path
       d={`M${ball[0]} ${ball[1]} L${left[0]} ${left[1]} L${right[0]} ${right[1]} Z`}
-      style={{ fill: color.copperWash }}
+      style={{ fill: color.leaf, opacity: 0.55 }}
       opacity={0.75}
     />
   );
@@ -203,7 +203,7 @@ export function Hole({ lane, length }: { lane: ReadLayout; length: number }) {
 /** Where to aim, level with the hole. */
 function Aim({ lane, length, aim }: { lane: ReadLayout; length: number; aim: number }) {
   const [x, y] = lane.place(length, aim);
-  return <path d={`M${x - 9} ${y} h18 M${x} ${y - 9} v18`} stroke={color.copper} strokeWidth={3.5} />;
+  return <path d={`M${x - 9} ${y} h18 M${x} ${y - 9} v18`} stroke={color.ink} strokeWidth={3.5} />;
 }
 
 export const SLIP_LETTERS = { left: 'L', right: 'R', short: 'S', long: 'F' } as const;
@@ -246,6 +246,36 @@ function Legend({ look, lane, units }: { look: PuttRead; lane: ReadLayout; units
           sideways drawn {lane.stretch.toFixed(1)} times as wide
         </text>
       )}
+      <ScaleBar lane={lane} units={units} />
+    </g>
+  );
+}
+
+/** Lengths of a scale bar along the putt and across it, metres. */
+const BARS = {
+  feet: [0.6096, 0.1524],
+  metres: [0.5, 0.2],
+} as const;
+
+/** How long a stretch along the putt is drawn, and one across it. */
+function ScaleBar({ lane, units }: { lane: ReadLayout; units: Units }) {
+  const [along, across] = BARS[units.choice.unit === 'metres' ? 'metres' : 'feet'];
+  const isUpright = lane.box[1] > lane.box[0];
+  const [alongPx, acrossPx] = [along * lane.metre, across * lane.metre * lane.stretch];
+  const [x, y] = [lane.box[0] - 14, lane.box[1] - 14];
+  const [wide, high] = isUpright ? [acrossPx, alongPx] : [alongPx, acrossPx];
+  const [wideWords, highWords] = isUpright
+    ? [units.show(across, 'roll'), units.show(along, 'roll')]
+    : [units.show(along, 'roll'), units.show(across, 'roll')];
+  return (
+    <g>
+      <path d={`M${x - wide} ${y} H${x} V${y - high}`} fill="none" stroke={color.turfInk} strokeWidth={2.5} />
+      <text x={x - wide / 2} y={y - 6} textAnchor="middle">
+        {wideWords}
+      </text>
+      <text x={x - 6} y={y - high + 4} textAnchor="end">
+        {highWords}
+      </text>
     </g>
   );
 }

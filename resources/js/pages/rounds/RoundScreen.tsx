@@ -23,7 +23,7 @@ import {
 import { announce } from '../../device/announce';
 import { BigChoice } from '../../features/balls/BigChoice';
 import { WithStudent } from '../../features/reports/WithStudent';
-import { readDay } from '../../units/dates';
+import { isoDay } from '../../units/dates';
 import { METRES_PER_FOOT } from '../../units/length';
 import { type Units, useUnitsOf } from '../../units/useUnits';
 import { keepDraft, keptRound, type Noted, type Noting, noted } from './roundDraft';
@@ -217,20 +217,19 @@ function LastHole({ hole, number, note, units }: HoleProps & { hole: HoleDraft; 
 function KeepRound({ student, holes }: { student: Student; holes: HoleDraft[] }) {
   const navigate = useNavigate();
   const [place, setPlace] = useState('');
-  const [day, setDay] = useState('');
-  const today = new Date().toLocaleDateString('en-CA');
-  const on = day.trim() === '' ? today : readDay(day);
+  const today = isoDay(new Date());
+  const [day, setDay] = useState(today);
   return (
     <Part>
       <Row>
         <Button
           look="main"
-          isDisabled={holes.length === 0 || on === null}
+          isDisabled={holes.length === 0 || day === ''}
           onPress={() => {
             keepRound(student.id, {
-              played_on: on ?? today,
+              played_on: day,
               place: place.trim() === '' ? null : place.trim(),
-              is_from_memory: on !== today,
+              is_from_memory: day !== today,
               holes,
             });
             keepDraft(student.id, null);
@@ -245,10 +244,10 @@ function KeepRound({ student, holes }: { student: Student; holes: HoleDraft[] })
           <Entry label="Where" value={place} onChange={setPlace} />
           <Entry
             label="Played on"
+            type="date"
             value={day}
             onChange={setDay}
-            hint="Empty means today. A round of an earlier day is marked as from memory."
-            error={day.trim() !== '' && on === null ? `“${day.trim()}” is not a date. Type a date like 14/11.` : null}
+            hint="A round of an earlier day is marked as from memory."
           />
         </Stack>
       </Fold>
