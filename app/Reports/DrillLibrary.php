@@ -43,7 +43,7 @@ final class DrillLibrary
             JSON_THROW_ON_ERROR,
         );
         $round = match ($coach->unit) {
-            Unit::Feet => RoundNumbers::feet(),
+            Unit::Feet => RoundNumbers::feet(self::roundFeet()),
             Unit::Paces => RoundNumbers::paces($coach->pace()),
             // Written in metres, they are round in metres.
             Unit::Metres => null,
@@ -52,6 +52,20 @@ final class DrillLibrary
         $drills = $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
 
         return array_map(DrillDefinition::fromArray(...), $drills);
+    }
+
+    /** @return array<string, list<int>> by the key of a drill */
+    private static function roundFeet(): array
+    {
+        /** @var array<string, list<int>> $sets */
+        $sets = json_decode(
+            (string) file_get_contents(base_path('core/drills/round-feet.json')),
+            true,
+            4,
+            JSON_THROW_ON_ERROR,
+        );
+
+        return $sets;
     }
 
     /**

@@ -12,8 +12,9 @@ use Amble\Core\Units\Length;
 /**
  * A drill's lengths in round numbers of the unit they will be called out and stepped in.
  *
- * The library is written in metres; nobody steps out 9 ft 10 in. Only what is set out by hand is
- * rounded, and the rules stay the same. This class is immutable.
+ * The library is written in metres; nobody steps out 9 ft 10 in. A drill may have a set of its own in feet, for its
+ * stations; else whole feet are taken. Only what is set out by hand is rounded, and the rules stay the same. This class
+ * is immutable.
  */
 final readonly class RoundNumbers
 {
@@ -22,15 +23,27 @@ final readonly class RoundNumbers
      * @param float $fine for shorter lengths, windows and rings, metres
      * @param float $gate for widths, metres
      * @param float $ahead for how far ahead of the ball an aid stands, metres
+     * @param array<string, list<int|float>> $sets feet by the key of a drill: one for each of its lengths, from the
+     *     shortest on
      */
-    private function __construct(private float $step, private float $fine, private float $gate, private float $ahead) {}
+    private function __construct(
+        private float $step,
+        private float $fine,
+        private float $gate,
+        private float $ahead,
+        private array $sets = [],
+    ) {}
 
-    /** Whole feet; three inches for what is shorter, a quarter of an inch for widths. */
-    public static function feet(): self
+    /**
+     * A drill's own set of feet, else whole feet; three inches for what is shorter, a quarter of an inch for widths.
+     *
+     * @param array<string, list<int|float>> $sets feet by the key of a drill
+     */
+    public static function feet(array $sets = []): self
     {
         $inch = Length::METRES_PER_INCH;
 
-        return new self(Length::METRES_PER_FOOT, 3.0 * $inch, 0.25 * $inch, 2.0 * $inch);
+        return new self(Length::METRES_PER_FOOT, 3.0 * $inch, 0.25 * $inch, 2.0 * $inch, $sets);
     }
 
     /** Whole paces of this length; the rest as in feet, since nobody paces out a gate. */
@@ -49,8 +62,12 @@ final readonly class RoundNumbers
     public function of(array $drill): array
     {
         $stations = is_array($drill['stations'] ?? null) ? $drill['stations'] : [];
+        $set = $this->setOf($drill, $stations);
         foreach ($stations as $i => $station) {
-            $stations[$i] = is_array($station) ? $this->station($station) : $station;
+            if (is_array($station)) {
+                $own = $set[(string) ($station['length_m'] ?? '')] ?? null;
+                $stations[$i] = $own === null ? $this->station($station) : ['length_m' => $own] + $station;
+            }
         }
         $drill['stations'] = $stations;
         $drill = self::rounded($drill, 'pass', self::lengthsOf($drill['pass'] ?? null), $this->fine);
@@ -71,6 +88,26 @@ final readonly class RoundNumbers
         }
 
         return $drill;
+    }
+
+    /**
+     * @param array<string, mixed> $drill
+     * @param array<mixed> $stations
+     *
+     * @return array<string, float> metres of the drill's own set, by the length each stands for; none without a set
+     */
+    private function setOf(array $drill, array $stations): array
+    {
+        $lengths = array_values(array_unique(array_filter(array_column($stations, 'length_m'), is_numeric(...))));
+        sort($lengths);
+        $feet = $this->sets[is_string($drill['key'] ?? null) ? $drill['key'] : ''] ?? [];
+
+        return count($feet) !== count($lengths)
+            ? []
+            : array_combine(
+                array_map(strval(...), $lengths),
+                array_map(static fn(int|float $each): float => $each * Length::METRES_PER_FOOT, $feet),
+            );
     }
 
     /**

@@ -10,6 +10,7 @@ use Amble\Core\Drill\Finding\FindingKinds;
 use Amble\Core\Drill\Order\Orders;
 use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Purpose;
+use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
@@ -142,5 +143,50 @@ final class LibraryTest extends DrillTestCase
             self::assertNotSame([], $drill['kit'], $drill['key']);
             self::assertNotSame('', $drill['dose'], $drill['key']);
         }
+    }
+
+    /** Round feet stand for the lengths a drill is written with: as many, in their order, and near them. */
+    public function testEverySetOfRoundFeetFitsItsDrill(): void
+    {
+        $path = dirname(__DIR__, 2) . '/drills/round-feet.json';
+        /** @var array<string, list<int>> $sets */
+        $sets = json_decode((string) file_get_contents($path), true, 4, JSON_THROW_ON_ERROR);
+        $drills = array_column(self::drills(), null, 'key');
+        self::assertSame([], array_diff(array_keys($sets), array_keys($drills)));
+        $round = RoundNumbers::feet($sets);
+        foreach ($sets as $key => $feet) {
+            $written = array_column($drills[$key]['stations'], 'length_m');
+            $laid = array_column($round->of($drills[$key])['stations'], 'length_m');
+            foreach ($written as $i => $metres) {
+                self::assertEqualsWithDelta($metres, $laid[$i], 0.16 * $metres, $key);
+                self::assertContains((int) round($laid[$i] / 0.3048), $feet, $key);
+            }
+            self::assertCount(count($feet), array_unique($laid), $key);
+            self::assertSame(
+                self::ranks($written),
+                self::ranks($laid),
+                "$key: the longer of two lengths stays the longer",
+            );
+        }
+        // Without a set whole feet are taken, as before.
+        $none = RoundNumbers::feet()->of($drills['lip-and-rod']);
+        self::assertEqualsWithDelta(
+            [10, 16, 23],
+            array_map(static fn(array $station): float => $station['length_m'] / 0.3048, $none['stations']),
+            1e-9,
+        );
+    }
+
+    /**
+     * @param list<float> $lengths
+     *
+     * @return list<int> the place of each among them by length
+     */
+    private static function ranks(array $lengths): array
+    {
+        $sorted = array_values(array_unique($lengths));
+        sort($sorted);
+
+        return array_map(static fn(float $length): int => (int) array_search($length, $sorted, false), $lengths);
     }
 }
