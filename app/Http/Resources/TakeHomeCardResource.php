@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Amble\Core\Homework\HomeworkEntry;
 use Amble\Core\Review\BackstrokeTable;
+use App\Models\Coach;
 use App\Models\HomeworkRecord;
 use App\Models\Student;
 use App\Models\TakeHomeCard;
@@ -40,6 +41,7 @@ final class TakeHomeCardResource extends JsonResource
     {
         return [
             'name' => $this->student->name,
+            'coach' => Coach::query()->find($this->student->coach_id)?->name,
             'school' => $this->student->school->value,
             'unit' => $this->student->unit->value,
             'stride_m' => $this->student->stride_m,

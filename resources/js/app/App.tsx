@@ -5,7 +5,7 @@ import { client, fetchSignedIn } from '../api/client';
 import { forgetErased } from '../api/forgetErased';
 import { outbox } from '../api/outbox';
 import { followSignIn, isOfEarlierVisit, useMe } from '../api/queries';
-import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
+import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces, Waiting } from '../design';
 import { SignIn } from '../pages/account/SignIn';
 import { Today } from '../pages/today/Today';
 import { Shell } from './Shell';
@@ -62,7 +62,7 @@ const router = createBrowserRouter([
     // Behind a private link nobody signs in, and nothing else of the app is asked.
     path: 'pocket/:link',
     element: (
-      <Suspense fallback={<p>Loading …</p>}>
+      <Suspense fallback={<Waiting>Loading …</Waiting>}>
         <StudentLinkPage />
       </Suspense>
     ),
@@ -71,7 +71,7 @@ const router = createBrowserRouter([
   {
     path: 'new-password/:token',
     element: (
-      <Suspense fallback={<p>Loading …</p>}>
+      <Suspense fallback={<Waiting>Loading …</Waiting>}>
         <NewPassword />
       </Suspense>
     ),
@@ -80,7 +80,7 @@ const router = createBrowserRouter([
   {
     path: 'mail',
     element: (
-      <Suspense fallback={<p>Loading …</p>}>
+      <Suspense fallback={<Waiting>Loading …</Waiting>}>
         <OutboxPage />
       </Suspense>
     ),
@@ -163,13 +163,13 @@ function SignInGate() {
   const erased = me.data?.erased;
   useEffect(() => void forgetErased(client, outbox, erased ?? []), [erased]);
   if (me.data === undefined) {
-    return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Loading …</p>}</Page>;
+    return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <Waiting>Loading …</Waiting>}</Page>;
   }
   // What this device kept may be from before the coach came in: nobody is shown the door by it.
   if (!hasFaces || (me.data.coach === null && isOfEarlierVisit(me))) {
     return (
       <Page>
-        <p>Loading …</p>
+        <Waiting>Loading …</Waiting>
       </Page>
     );
   }
@@ -177,7 +177,7 @@ function SignInGate() {
     <Suspense
       fallback={
         <Page>
-          <p>Loading …</p>
+          <Waiting>Loading …</Waiting>
         </Page>
       }
     >

@@ -20,7 +20,7 @@ export function KeySheet() {
   return (
     <>
       <Button look="bare" onPress={() => setOpen(true)}>
-        Keyboard shortcuts
+        Help and keyboard shortcuts
       </Button>
       {isOpen && (
         <Suspense fallback={null}>

@@ -36,3 +36,4 @@ export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from '
 export { useFaces } from './useFaces';
 export { useFirst } from './useFirst';
 export { useFirstError } from './useFirstError';
+export { Waiting } from './Waiting';

@@ -60,6 +60,7 @@ export const GlobalStyle = createGlobalStyle`
     --turf: #d3dec1; --turf-deep: #b4c79c; --turf-ink: #24351d;
     --short: #1f4f73; --on: #1d2220; --long: #85310f;
     --warn: #7c2413; --warn-wash: #f7e2da; --focus: #1f4f73;
+    --person-1: #1d2220; --person-2: #1f4f73; --person-3: #85310f; --person-4: #5a2a72; --person-5: #0b5345; --person-6: #5c4a00;
     color-scheme: light;
   }
   :root[data-theme='evening'] {
@@ -68,6 +69,7 @@ export const GlobalStyle = createGlobalStyle`
     --turf: #2c3a29; --turf-deep: #3d5038; --turf-ink: #dfe9d2;
     --short: #9cc7e6; --on: #f0ebdf; --long: #f0ab85;
     --warn: #f3a893; --warn-wash: #41241d; --focus: #9cc7e6;
+    --person-1: #f0ebdf; --person-2: #9cc7e6; --person-3: #f0ab85; --person-4: #d7b3ee; --person-5: #8fd6c0; --person-6: #e2cd7a;
     color-scheme: dark;
   }
   *, *::before, *::after { box-sizing: border-box; }

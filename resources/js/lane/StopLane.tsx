@@ -31,6 +31,12 @@ const Drawing = styled.svg`
   @keyframes roll-to-rest { from { transform: translateY(var(--rolled)); } }
 `;
 
+/** Whose a ball is, where several putt: a letter and its colour. */
+export interface Sign {
+  letter: string;
+  ink: string;
+}
+
 interface StopLaneProps {
   /** Length of the station aimed at, metres; null when rolling at nothing in particular. */
   target: number | null;
@@ -41,6 +47,8 @@ interface StopLaneProps {
   takesSide?: boolean;
   /** What the target is and what passes; without it a plain hole. */
   scenery?: Scenery;
+  /** Of a group, whose each ball is. */
+  signOf?: ((putt: ShownPutt) => Sign | undefined) | undefined;
   /** Where it stopped: metres along, and metres beside the line, positive right, if asked for. */
   onStop: (metres: number, side: number | null) => void;
 }
@@ -100,20 +108,19 @@ export function StopLane(props: StopLaneProps) {
           </text>
         </g>
       )}
-      {lane.marks.map(({ id, rolls, ...mark }) => (
+      {lane.marks.map(({ id, rolls, sign, ...mark }) => (
         <g
           key={id}
           data-rolls={rolls || undefined}
           style={{ '--rolled': `${lane.height - mark.y}px` } as React.CSSProperties}
         >
           <OutcomeMark {...mark} scale={1.25} />
+          {sign !== undefined && <SignOf sign={sign} x={mark.x} y={mark.y} />}
         </g>
       ))}
-      {lane.marks.length === 0 && (
-        <text x={MIDDLE} y={lane.height - 10} textAnchor="middle">
-          Tap where the ball stopped
-        </text>
-      )}
+      <text x={MIDDLE} y={lane.height - 10} textAnchor="middle">
+        {lane.foot}
+      </text>
       {lane.ghost !== null && (
         <g>
           <line x1={LEFT} x2={RIGHT} y1={lane.ghost.y} y2={lane.ghost.y} stroke={color.turfInk} strokeWidth={3} />
@@ -140,7 +147,7 @@ export function StopLane(props: StopLaneProps) {
   );
 }
 
-function useStopLane({ target, putts, units, takesSide = false, scenery, onStop }: StopLaneProps) {
+function useStopLane({ target, putts, units, takesSide = false, scenery, signOf, onStop }: StopLaneProps) {
   const isPhone = isNarrow();
   const height = isPhone ? HEIGHT.phone : scenery === undefined ? HEIGHT.else : HEIGHT.drill;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
@@ -187,7 +194,10 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
         outcome: putt.outcome,
         isHollow: putt.isWaiting || putt.stop !== 'free',
         rolls: index === all.length - 1 && !before.has(putt.id),
+        sign: signOf?.(putt),
       })),
+    // Balls that lie side by side say nothing of the side.
+    foot: putts.length === 0 ? 'Tap where the ball stopped' : takesSide ? '' : 'side not recorded',
     description:
       `Lane from ${units.show(range.low, 'roll') || 'the ball'} to ${units.show(range.high, 'roll')}. ` +
       `Tap where the ball stopped, or type it. ${putts.length} balls here.`,
@@ -219,4 +229,16 @@ function passingZone(
   const [low, high] = scenery.windowOf(target);
   const [near, far] = [scale(target + low), scale(target + high)];
   return { x: LEFT, y: Math.min(near, far), width: RIGHT - LEFT, height: Math.max(3, Math.abs(near - far)) };
+}
+
+/** The letter beside a ball, on paper so that its colour can be read. */
+function SignOf({ sign: { letter, ink }, x, y }: { sign: Sign; x: number; y: number }) {
+  return (
+    <g transform={`translate(${x + 17} ${y - 9})`}>
+      <circle r={letter.length > 1 ? 11 : 9} fill={color.leaf} stroke={ink} strokeWidth={1.5} />
+      <text textAnchor="middle" y={4.5} style={{ font: `700 12px ${type.sans}`, fill: ink }}>
+        {letter}
+      </text>
+    </g>
+  );
 }

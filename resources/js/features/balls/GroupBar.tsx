@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import type { Presence, Session, Student } from '../../api/types';
 import { Button, chip, color, Name } from '../../design';
 import { GroupSheet } from './GroupSheet';
-import { shortName } from './names';
+import { shortName, signsOf } from './names';
 
 const Names = styled(RadioGroup)`
   display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 104px), 1fr)); gap: 6px; min-width: 0;
@@ -14,6 +14,7 @@ const Names = styled(RadioGroup)`
     display: grid; align-content: center; justify-content: stretch; justify-items: start; gap: 0; min-width: 0; padding: 2px 10px; line-height: 1.2; text-align: left;
     small { font-size: 0.85rem; font-weight: 400; color: ${color.pencil}; }
     &[data-selected] small { color: ${color.ink}; }
+    i { display: inline-block; min-width: 1.5em; padding: 0 3px; border: 1.5px solid; border-radius: 10px; font-size: 0.8rem; font-weight: 700; font-style: normal; line-height: 1.35; text-align: center; background: ${color.leaf}; }
   }
 `;
 
@@ -35,11 +36,17 @@ export function GroupBar({ session, student, onChoose, note, rollers = null }: C
     rollers === null ? standing === 'here' : rollers.includes(id) && standing !== 'gone',
   );
   const all = group_members.map(({ name }) => name);
+  const signs = signsOf(session);
   return shown.length < 2 ? null : (
     <Names aria-label="Who putts next" value={student} onChange={onChoose} orientation="horizontal">
       {shown.map(({ student: id, name, standing }) => (
         <Radio key={id} value={id}>
-          <Name title={name}>{shortName(name, all)}</Name>
+          <span>
+            <i style={{ color: signs.get(id)?.ink }} aria-hidden="true">
+              {signs.get(id)?.letter}
+            </i>{' '}
+            <Name title={name}>{shortName(name, all)}</Name>
+          </span>
           <small>{standing === 'here' ? note(id) : standing === 'watches' ? 'watches' : 'resting'}</small>
         </Radio>
       ))}

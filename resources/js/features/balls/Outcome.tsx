@@ -6,7 +6,7 @@ import { Button, Entry, Notice, OneOf, QuietText, Stack, wide } from '../../desi
 import { remember, resumeStateOf } from '../../device/resumeState';
 import { OUTCOMES } from '../../lane/OutcomeMark';
 import type { Scenery } from '../../lane/StationLane';
-import { StopLane } from '../../lane/StopLane';
+import { type Sign, StopLane } from '../../lane/StopLane';
 import { outsideLimits } from '../../units/limits';
 import type { Units } from '../../units/useUnits';
 import { answerOfFace, faceOf, facesOf } from './answerFaces';
@@ -90,10 +90,12 @@ export function AfterCall({ logger, children }: { logger: Logger; children: Reac
 interface LaneOfBallProps extends OutcomeProps {
   /** The balls rolled here, oldest first. */
   puttsHere: readonly ShownPutt[];
+  /** Of a group, whose each ball is. */
+  signOf: ((putt: ShownPutt) => Sign | undefined) | undefined;
 }
 
 /** The lane to touch where the ball stopped. */
-export function LaneOfBall({ logger, task, place, units, puttsHere }: LaneOfBallProps) {
+export function LaneOfBall({ logger, task, place, units, puttsHere, signOf }: LaneOfBallProps) {
   return (
     <AfterCall logger={logger}>
       <StopLane
@@ -102,6 +104,7 @@ export function LaneOfBall({ logger, task, place, units, puttsHere }: LaneOfBall
         putts={puttsHere}
         units={units}
         takesSide={place.takesSide}
+        signOf={signOf}
         {...(place.scenery === null ? {} : { scenery: place.scenery })}
         onStop={logger.touchStop}
       />

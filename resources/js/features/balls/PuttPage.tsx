@@ -11,6 +11,7 @@ import { BallSheet } from './BallSheet';
 import type { BallTask } from './entry';
 import { LanePrompts } from './LanePrompts';
 import { LastBall } from './LastBall';
+import { ownerOf, signsOf } from './names';
 import { LaneOfBall, type Place, QuestionOfBall, StopFaces, StoppedBy, TypedLength } from './Outcome';
 import { ReadCard } from './ReadCard';
 import { SensorLine, SensorSwitch } from './SensorLine';
@@ -111,6 +112,7 @@ export function PuttPage({
   const openedAt = logger.balls.findIndex(({ id }) => id === openedId);
   const opened = logger.balls[openedAt];
   const offered = offeredBackstrokes(logger.log.putts, units);
+  const signs = signsOf(session);
   const shut = () => open(null);
   const [hasKeys] = useState(() => window.matchMedia('(pointer: fine)').matches);
   const list = (
@@ -157,7 +159,14 @@ export function PuttPage({
           {task?.asksLength === true && (
             <>
               <div data-lane>
-                <LaneOfBall logger={logger} task={task} place={place} units={units} puttsHere={puttsHere} />
+                <LaneOfBall
+                  logger={logger}
+                  task={task}
+                  place={place}
+                  units={units}
+                  puttsHere={puttsHere}
+                  signOf={signs.size === 0 ? undefined : ({ student }) => signs.get(ownerOf(student, session) ?? '')}
+                />
               </div>
               <div data-faces>
                 <StopFaces logger={logger} task={task} place={place} />

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useCheckCatalogue } from '../../api/queries';
 import type { CheckCatalogue, Session } from '../../api/types';
-import { Notice, Page } from '../../design';
+import { Notice, Page, Waiting } from '../../design';
 import { WithSession } from '../session-steps/WithSession';
 
 /** A check is made while setting out. */
@@ -34,7 +34,7 @@ export function FromCatalogue<Item>({ what, find, children }: FromBookProps<Item
   return (
     <Page>
       {book.data === undefined && !book.isError ? (
-        <p>Loading the {what} …</p>
+        <Waiting>{`Loading the ${what} …`}</Waiting>
       ) : (
         <Notice kind="wrong">{book.error?.message ?? `There is no such ${what}.`}</Notice>
       )}

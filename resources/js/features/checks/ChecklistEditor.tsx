@@ -27,6 +27,7 @@ import {
   space,
   Title,
   useFirstError,
+  Waiting,
 } from '../../design';
 import { announce } from '../../device/announce';
 import { readNumber } from '../../units/format';
@@ -55,7 +56,9 @@ export function ChecklistEditor() {
   const book = useCheckCatalogue();
   if (book.data === undefined || isOfEarlierVisit(book)) {
     return (
-      <Page>{book.isError ? <Notice kind="wrong">{book.error.message}</Notice> : <p>Loading the checklist …</p>}</Page>
+      <Page>
+        {book.isError ? <Notice kind="wrong">{book.error.message}</Notice> : <Waiting>Loading the checklist …</Waiting>}
+      </Page>
     );
   }
   const card = book.data.cards.find((each) => each.key === key);

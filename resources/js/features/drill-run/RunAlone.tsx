@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { type StartedHomeDrill, useRun, useSession } from '../../api/queries';
 import type { RunState, Session } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
-import { Button, Notice, Page, Row, SentenceText, Title } from '../../design';
+import { Button, Notice, Page, Row, SentenceText, Title, Waiting } from '../../design';
 import { useWakeLock } from '../../device/useWakeLock';
 import { inWords } from '../../lane/drillWords';
 import { useUnitsOf } from '../../units/useUnits';
@@ -29,7 +29,7 @@ export function RunAlone({ begun, cue, onClose }: RunAloneProps) {
     return (
       <Page>
         {error === null ? (
-          <p>Loading the drill …</p>
+          <Waiting>Loading the drill …</Waiting>
         ) : (
           <>
             <Notice kind="wrong">{error.message}</Notice>

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { useRun, useSession } from '../../api/queries';
-import { Notice, Page } from '../../design';
+import { Notice, Page, Waiting } from '../../design';
 import { remember } from '../../device/resumeState';
 import { StepPath } from '../session-steps/StepPath';
 import { Running } from './Running';
@@ -14,7 +14,11 @@ export function RunScreen() {
   useEffect(() => remember(id, { path: `/sessions/${id}/drill/${runId}` }), [id, runId]);
   if (sight.status !== 'open' || run.data === undefined) {
     const error = sight.status === 'failed' ? sight.error : run.error;
-    return <Page>{error === null ? <p>Loading the drill …</p> : <Notice kind="wrong">{error.message}</Notice>}</Page>;
+    return (
+      <Page>
+        {error === null ? <Waiting>Loading the drill …</Waiting> : <Notice kind="wrong">{error.message}</Notice>}
+      </Page>
+    );
   }
   return (
     <>

@@ -109,9 +109,8 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
       scenery: next === null ? null : sceneryOfNext(run, next, units),
     },
     puttsHere: balls.filter(
-      (putt) =>
-        (putt.target_m ?? next?.length_m) === next?.length_m &&
-        (student === null || ownerIn(putt, session) === student),
+      // Of a group everybody's balls are drawn, each with its letter.
+      (putt) => (putt.target_m ?? next?.length_m) === next?.length_m,
     ),
     /** How the server judged the last ball; null while it has not. */
     verdict: lastOf?.last != null && lastOf.last.putt_id === last?.id ? lastOf.last : null,

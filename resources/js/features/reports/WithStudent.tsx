@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useToday } from '../../api/queries';
 import type { Student } from '../../api/types';
-import { Notice, Page } from '../../design';
+import { Notice, Page, Waiting } from '../../design';
 
 interface WithStudentProps {
   /** Said while the bench is not known yet. */
@@ -26,7 +26,7 @@ export function WithStudent({ opening, children }: WithStudentProps) {
   return (
     <Page>
       {today.isPending ? (
-        <p>{opening}</p>
+        <Waiting>{opening}</Waiting>
       ) : (
         <Notice kind="wrong">This student does not exist in your workspace, or was deleted.</Notice>
       )}

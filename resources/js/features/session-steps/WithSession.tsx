@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { isOfEarlierVisit, useSession } from '../../api/queries';
 import type { Session } from '../../api/types';
-import { Notice, Page } from '../../design';
+import { Notice, Page, Waiting } from '../../design';
 import { StepPath } from './StepPath';
-import type { StepKey } from './steps';
+import { STEPS, type StepKey } from './steps';
 
 interface WithSessionProps {
   id: string;
@@ -25,7 +25,7 @@ export function WithSession({ id, at, children }: WithSessionProps) {
   if (sight.status === 'opening' || (sight.query.data !== undefined && isOfEarlierVisit(sight.query))) {
     return (
       <Page>
-        <p>Loading the session …</p>
+        <Waiting title={STEPS.find(({ key }) => key === at)?.label ?? 'Session'}>Loading the session …</Waiting>
       </Page>
     );
   }

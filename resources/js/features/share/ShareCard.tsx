@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useTakeHomeCard, useTakeHomeCardLink } from '../../api/queries';
 import type { TakeHomeCardSettings } from '../../api/types';
-import { Button, Entry, Notice, OneOf, QuietText, Row, SheetButton, Stack } from '../../design';
+import { Button, Entry, Notice, OneOf, QuietText, Row, SheetButton, Stack, Waiting } from '../../design';
 import { announce } from '../../device/announce';
 import { day } from '../../units/dates';
 
@@ -30,7 +30,7 @@ function Sharing({ student }: { student: { id: string; name: string } }) {
     card.isError ? (
       <Notice kind="wrong">{card.error.message}</Notice>
     ) : (
-      <p>Loading the card …</p>
+      <Waiting>Loading the card …</Waiting>
     )
   ) : (
     <LinkOf student={student} settings={card.data} />

@@ -1,7 +1,19 @@
 import { useState } from 'react';
 import { isOfEarlierVisit, useDeletedRecords, useMe, useSaveSettings } from '../../api/queries';
 import type { Coach } from '../../api/types';
-import { EditList, EditRow, labelOf, Page, Part, QuietText, Stack, StrideByWalking, Switch, Title } from '../../design';
+import {
+  EditList,
+  EditRow,
+  labelOf,
+  Page,
+  Part,
+  QuietText,
+  Stack,
+  StrideByWalking,
+  Switch,
+  Title,
+  Waiting,
+} from '../../design';
 import { areKeysOn, switchKeys } from '../../device/useKeys';
 import { useTheme } from '../../device/useTheme';
 import { UNITS } from '../../features/form-choices/formChoices';
@@ -20,7 +32,11 @@ const TREND_SESSIONS = ['2', '3', '4', '6'].map((value) => ({ value, label: valu
 export function Settings() {
   const coach = useMe().data?.coach;
   if (isOfEarlierVisit(useMe()) || coach === null || coach === undefined) {
-    return <Page>Loading …</Page>;
+    return (
+      <Page>
+        <Waiting title="Settings">Loading …</Waiting>
+      </Page>
+    );
   }
   return (
     <Page>

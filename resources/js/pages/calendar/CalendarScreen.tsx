@@ -22,6 +22,7 @@ import {
   Title,
   touch,
   type,
+  Waiting,
   wide,
 } from '../../design';
 import { BookingSheet } from '../../features/booking/BookingSheet';
@@ -87,7 +88,7 @@ export function CalendarScreen() {
         )}
         {week.isError && <Notice kind="wrong">{week.error.message}</Notice>}
         {week.data === undefined ? (
-          !week.isError && <p>Loading the week …</p>
+          !week.isError && <Waiting>Loading the week …</Waiting>
         ) : (
           <>
             <Week>

@@ -23,6 +23,7 @@ import {
   QuietText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { inWords } from '../../lane/drillWords';
 import { StationLane } from '../../lane/StationLane';
@@ -56,7 +57,7 @@ export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
   const kinds = useDrillKinds();
   const units = useUnits();
   if (kinds.data === undefined || (as !== 'new' && found.status === 'fetching')) {
-    return <Page>{kinds.isError ? <Notice>{kinds.error.message}</Notice> : <p>Loading …</p>}</Page>;
+    return <Page>{kinds.isError ? <Notice>{kinds.error.message}</Notice> : <Waiting>Loading …</Waiting>}</Page>;
   }
   if (as === 'new') {
     return (

@@ -15,6 +15,7 @@ import {
   SentenceText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { StartSimulation } from '../../features/simulation/StartSimulation';
 import { inWords, stationSlope, stationWords } from '../../lane/drillWords';
@@ -29,7 +30,11 @@ export function DrillPage() {
   const { key } = useParams();
   const found = useDrill(key);
   if (found.status !== 'found') {
-    return <Page>{found.status === 'fetching' ? <p>Loading the drill …</p> : <Notice>{found.message}</Notice>}</Page>;
+    return (
+      <Page>
+        {found.status === 'fetching' ? <Waiting>Loading the drill …</Waiting> : <Notice>{found.message}</Notice>}
+      </Page>
+    );
   }
   return <SessionNotes card={found.card} />;
 }

@@ -21,6 +21,7 @@ import {
   Stack,
   TableFrame,
   Title,
+  Waiting,
 } from '../../design';
 import { CountRow } from '../../design/CountRow';
 import { StepPath } from '../../features/session-steps/StepPath';
@@ -94,7 +95,11 @@ export function DrillSetupScreen() {
       (found.status === 'failed' ? found.message : null) ??
       laid.error?.message ??
       null;
-    return <Page>{message === null ? <p>Loading the set-up …</p> : <Notice kind="wrong">{message}</Notice>}</Page>;
+    return (
+      <Page>
+        {message === null ? <Waiting>Loading the set-up …</Waiting> : <Notice kind="wrong">{message}</Notice>}
+      </Page>
+    );
   }
   return (
     <Sheet>
@@ -156,7 +161,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
           sheet.isError ? (
             <Notice kind="wrong">{sheet.error.message}</Notice>
           ) : (
-            <p>Loading the set-up …</p>
+            <Waiting>Loading the set-up …</Waiting>
           )
         ) : (
           <SheetParts out={out} sheet={sheet.data} units={units} />

@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { ApiError, fieldError } from '../../api/api';
 import { useRead, useToday } from '../../api/queries';
 import type { Green, PuttSituation, Student, Today } from '../../api/types';
-import { Columns, EditList, FoldRow, isNarrow, Notice, Page, Part, Stack } from '../../design';
+import { Columns, EditList, FoldRow, isNarrow, Notice, Page, Part, Stack, Waiting } from '../../design';
 import { ReadingHints } from '../../lane/ReadingHints';
 import { useUnits } from '../../units/useUnits';
 import { Ground } from './Ground';
@@ -25,7 +25,7 @@ const SaidOf = memo(ReadText);
 export function GreenReadingScreen() {
   const today = useToday();
   return today.data === undefined ? (
-    <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Loading …</p>}</Page>
+    <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <Waiting>Loading …</Waiting>}</Page>
   ) : (
     <Reader today={today.data} />
   );
@@ -90,7 +90,7 @@ function Reader({ today }: { today: Today }) {
         {green !== null && <SavedReads green={green} putt={putt} onOpen={setPutt} units={units} />}
         {read.error !== null && !isOfFields(read.error) && <Notice kind="wrong">{read.error.message}</Notice>}
         {look === undefined ? (
-          <p>Calculating …</p>
+          <Waiting>Calculating …</Waiting>
         ) : (
           <ReadLane look={look} putt={putt} onChange={setPutt} units={units} isUpright={isInHand} />
         )}

@@ -20,6 +20,7 @@ import {
   SentenceText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { announce } from '../../device/announce';
 import { OutboxNotices } from '../../features/balls/OutboxNotices';
@@ -67,7 +68,7 @@ function Planning({ session }: { session: Session }) {
         <AtHand planning={planning} />
         {planning.error !== null && <Notice kind="wrong">{planning.error}</Notice>}
         {plan === null ? (
-          planning.error === null && <p>Planning …</p>
+          planning.error === null && <Waiting>Planning …</Waiting>
         ) : (
           <>
             {plan.clashes

@@ -17,6 +17,7 @@ import {
   SentenceText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { remember, resumeStateOf } from '../../device/resumeState';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
@@ -103,7 +104,9 @@ function Spread({ session, student, whose }: SpreadProps) {
   const [chosen, choose] = useState(() => resumeStateOf(session.id).view);
   if (report === undefined || (look.data === undefined && !look.isError)) {
     return (
-      <Page>{query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading the balls …</p>}</Page>
+      <Page>
+        {query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <Waiting>Loading the balls …</Waiting>}
+      </Page>
     );
   }
   const view = tabOf(chosen) ?? usualView(report, look.data);

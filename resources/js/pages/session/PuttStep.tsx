@@ -250,7 +250,7 @@ function useFreeRolling(session: Session) {
     puttsHere: logger.balls.filter(
       (putt) =>
         putt.target_m === task.target_m &&
-        putt.student === owner &&
+        (session.group_members.length > 1 || putt.student === owner) &&
         (putt.seen.purpose === 'backstroke') === (purpose === 'backstroke'),
     ),
   };

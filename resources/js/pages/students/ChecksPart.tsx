@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { useStudentChecks } from '../../api/queries';
 import type { ChecklistReport, CheckReport } from '../../api/types';
-import { color, Notice, Part, QuietText, Row, SentenceText, space } from '../../design';
+import { color, Notice, Part, QuietText, Row, SentenceText, space, Waiting } from '../../design';
 import { CheckResult } from '../../features/drill-results/CheckResult';
 import { figureWords, intervalWords } from '../../features/drill-results/figures';
 import { day } from '../../units/dates';
@@ -21,7 +21,11 @@ const Points = styled.ul`
 export function ChecksPart({ student, units }: { student: string; units: Units }) {
   const query = useStudentChecks(student);
   if (query.data === undefined) {
-    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading the checks …</p>;
+    return query.isError ? (
+      <Notice kind="wrong">{query.error.message}</Notice>
+    ) : (
+      <Waiting>Loading the checks …</Waiting>
+    );
   }
   const { checks, cards } = query.data;
   const seen = cards.filter(({ points }) => points.some(({ sight }) => sight !== null));

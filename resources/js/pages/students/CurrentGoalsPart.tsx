@@ -15,6 +15,7 @@ import {
   Row,
   Stack,
   useFirstError,
+  Waiting,
 } from '../../design';
 
 const ABOUT = [
@@ -28,7 +29,7 @@ const ABOUT = [
 export function CurrentGoalsPart({ student }: { student: string }) {
   const query = useCurrentGoals(student);
   if (query.data === undefined || isOfEarlierVisit(query)) {
-    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading …</p>;
+    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <Waiting>Loading …</Waiting>;
   }
   return <InWorkForm student={student} kept={query.data} />;
 }

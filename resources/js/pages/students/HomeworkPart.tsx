@@ -1,7 +1,18 @@
 import { useState } from 'react';
 import { fieldError } from '../../api/api';
 import { useAnswerHomework, useHomework } from '../../api/queries';
-import { Button, ButtonLink, NoteEntry, Notice, Part, QuietText, Row, SentenceText, Stack } from '../../design';
+import {
+  Button,
+  ButtonLink,
+  NoteEntry,
+  Notice,
+  Part,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  Waiting,
+} from '../../design';
 import { EntryLines } from '../../features/drill-results/EntryLines';
 
 /** What a student did and asked at home, and the answer that goes back to them. */
@@ -10,7 +21,7 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
   const answer = useAnswerHomework(student.id);
   const [text, setText] = useState('');
   if (home.data === undefined) {
-    return home.isError ? <Notice kind="wrong">{home.error.message}</Notice> : <p>Loading …</p>;
+    return home.isError ? <Notice kind="wrong">{home.error.message}</Notice> : <Waiting>Loading …</Waiting>;
   }
   const { entries, finding, question, task } = home.data;
   return (

@@ -1,6 +1,6 @@
 import { isOfEarlierVisit, useCheckCatalogue, useSaveStudentProfile, useStudentProfile } from '../../api/queries';
 import type { CheckCatalogue, Student, StudentProfile } from '../../api/types';
-import { Columns, EditList, labelOf, Notice, Part } from '../../design';
+import { Columns, EditList, labelOf, Notice, Part, Waiting } from '../../design';
 import {
   ChoiceField,
   DateField,
@@ -22,7 +22,7 @@ export function ProfileRows({ student }: { student: Student }) {
   const book = useCheckCatalogue();
   if (about.data === undefined || book.data === undefined || isOfEarlierVisit(about)) {
     const error = about.error ?? book.error;
-    return error !== null ? <Notice kind="wrong">{error.message}</Notice> : <p>Loading …</p>;
+    return error !== null ? <Notice kind="wrong">{error.message}</Notice> : <Waiting>Loading …</Waiting>;
   }
   return (
     <Part>

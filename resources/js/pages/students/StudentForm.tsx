@@ -16,6 +16,7 @@ import {
   StrideByWalking,
   space,
   Title,
+  Waiting,
 } from '../../design';
 import { BACKSTROKE_CUES, CURES, HANDS, LEVELS, UNITS } from '../../features/form-choices/formChoices';
 import { ChoiceField, LengthField, MenuField, NumberField, SwitchField, TextField } from '../../features/forms/fields';
@@ -48,7 +49,7 @@ export function StudentScreen() {
     return (
       <Page>
         {today.isPending || isOfEarlierVisit(today) ? (
-          <p>Loading the profile …</p>
+          <Waiting>Loading the profile …</Waiting>
         ) : (
           <Notice kind="wrong">This student does not exist in your workspace, or was deleted.</Notice>
         )}

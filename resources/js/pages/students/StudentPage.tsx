@@ -28,6 +28,7 @@ import {
   SentenceText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { resumePath } from '../../device/resumeState';
 import { Book } from '../../features/booking/Book';
@@ -266,7 +267,11 @@ function StrokeOf({ student, sessionId }: { student: Student; sessionId: string 
   const report = useStrokeReport(sessionId, student.id);
   const session = useSession(sessionId);
   if (report.data === undefined || session.status !== 'open') {
-    return report.isError ? <Notice kind="wrong">{report.error.message}</Notice> : <p>Loading the balls …</p>;
+    return report.isError ? (
+      <Notice kind="wrong">{report.error.message}</Notice>
+    ) : (
+      <Waiting>Loading the balls …</Waiting>
+    );
   }
   return (
     <StrokeSpread

@@ -10,7 +10,7 @@ import {
   useStartHomeDrill,
 } from '../../api/queries';
 import { useAcceptedEntries } from '../../api/useOutbox';
-import { Button, Notice, Page, Row, Stack, Title } from '../../design';
+import { Button, Notice, Page, Row, Stack, Title, Waiting } from '../../design';
 import { RunAlone } from '../../features/drill-run/RunAlone';
 import { AtHomePart } from './AtHome';
 import { atHome, deleteHomeEntries, saveHomeEntry } from './homeEntries';
@@ -65,7 +65,7 @@ export function StudentLinkPage() {
               </Notice>
             </>
           ) : (
-            <p>Loading the card …</p>
+            <Waiting>Loading the card …</Waiting>
           )
         ) : (
           <>

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { type Control, useWatch } from 'react-hook-form';
 import styled from 'styled-components';
 import {
   isOfEarlierVisit,
@@ -6,7 +8,7 @@ import {
   useSaveTakeHomeCard,
   useTakeHomeCard,
 } from '../../api/queries';
-import type { Student, TakeHomeCardSettings } from '../../api/types';
+import type { LibraryDrill, Student, TakeHomeCardSettings } from '../../api/types';
 import {
   Button,
   ButtonLink,
@@ -16,11 +18,13 @@ import {
   Head,
   Name,
   Notice,
+  OneOf,
   Page,
   QuietText,
   Row,
   Stack,
   Title,
+  Waiting,
   wide,
 } from '../../design';
 import { DateField, MenuField, NoteField, TextField } from '../../features/forms/fields';
@@ -52,7 +56,11 @@ function SavedCard({ student }: { student: Student }) {
   if (settings.data === undefined || isOfEarlierVisit(settings)) {
     return (
       <Page>
-        {settings.isError ? <Notice kind="wrong">{settings.error.message}</Notice> : <p>Loading the card …</p>}
+        {settings.isError ? (
+          <Notice kind="wrong">{settings.error.message}</Notice>
+        ) : (
+          <Waiting>Loading the card …</Waiting>
+        )}
       </Page>
     );
   }
@@ -109,6 +117,43 @@ function ballsError(text: string): string | null {
     : `“${text.trim()}” is not a number of balls from 1 to ${MOST_BALLS}.`;
 }
 
+const PLACES = [
+  { value: 'mat', label: 'At home, on a mat' },
+  { value: 'green', label: 'On a green' },
+] as const;
+
+interface HomeworkValues {
+  home_task: string;
+  home_drill: string;
+  home_balls: string;
+  home_target: string;
+  home_days: string;
+  home_cue: string;
+}
+
+/** A drill for the homework: of those that fit where it is done, and the one that is chosen already. */
+function HomeDrill({ control, shelf }: { control: Control<HomeworkValues>; shelf: readonly LibraryDrill[] }) {
+  const [place, setPlace] = useState<(typeof PLACES)[number]['value']>('mat');
+  const chosen = useWatch({ control, name: 'home_drill' });
+  const fitting = shelf.filter(
+    ({ drill }) => drill.key === chosen || drill.places === undefined || drill.places.includes(place),
+  );
+  return (
+    <>
+      <OneOf label="Where it is done" options={PLACES} value={place} onChange={setPlace} />
+      <MenuField
+        control={control}
+        name="home_drill"
+        label="As a drill"
+        options={[
+          { value: NONE, label: 'None: counted only' },
+          ...fitting.map(({ drill: { key, name } }) => ({ value: key, label: name })),
+        ]}
+      />
+    </>
+  );
+}
+
 function CardRows({ student, settings }: CardProps) {
   const units = useUnitsOf(student);
   const save = useSaveTakeHomeCard(student.id);
@@ -160,15 +205,7 @@ function CardRows({ student, settings }: CardProps) {
         {(control) => (
           <>
             <NoteField control={control} name="home_task" label="Homework" />
-            <MenuField
-              control={control}
-              name="home_drill"
-              label="As a drill"
-              options={[
-                { value: NONE, label: 'None: counted only' },
-                ...shelf.map(({ drill: { key, name } }) => ({ value: key, label: name })),
-              ]}
-            />
+            <HomeDrill control={control} shelf={shelf} />
             <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
             <Columns>
               <TextField

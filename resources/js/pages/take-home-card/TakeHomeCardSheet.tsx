@@ -25,7 +25,7 @@ const Leaf = styled.article`
   table { border-collapse: collapse; width: 100%; }
   th { text-align: left; font-weight: 400; color: ${color.pencil}; font-size: 0.88rem; padding: 2px 8px 4px 0; vertical-align: bottom; }
   tbody th, td { border-top: 1px solid ${color.rule}; padding: 3px 8px 3px 0; color: ${color.ink}; }
-  tbody th { font-size: 1rem; }
+  tbody th { font-size: 1rem; white-space: nowrap; }
   td { font: 700 1.12rem ${type.sans}; }
   p { overflow-wrap: anywhere; }
   small { color: ${color.pencil}; font-size: 0.85rem; font-weight: 400; }
@@ -47,6 +47,10 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
       <h2>
         <Name>{card.name}</Name>
       </h2>
+      <small>
+        {new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
+        {card.coach !== null && ` · ${card.coach}`}
+      </small>
       {first === undefined || second === undefined ? (
         <p>No table yet. It starts with the first measured backstrokes.</p>
       ) : (

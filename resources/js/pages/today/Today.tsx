@@ -17,6 +17,7 @@ import {
   SentenceText,
   Stack,
   Title,
+  Waiting,
 } from '../../design';
 import { resumePath } from '../../device/resumeState';
 import { useStart } from '../../features/session-steps/useStart';
@@ -44,7 +45,7 @@ export function Today() {
         ) : today.isError ? (
           <Notice kind="wrong">{today.error.message}</Notice>
         ) : (
-          <p>Loading …</p>
+          <Waiting>Loading …</Waiting>
         )}
       </Stack>
     </Page>
@@ -56,14 +57,30 @@ function Day({ today }: { today: TodayData }) {
   const open = sessions.filter(({ ended_at }) => ended_at === null).map(({ student_id }) => student_id);
   return (
     <>
+      {sessions.length === 0 && <Tour />}
       <Lessons today={today} />
-      <Waiting
+      <ToAnswer
         lines={questions.map(({ student_id, text }) => ({ student_id, says: `Asks: ${text}` }))}
         past={past}
         students={students}
       />
       <Students students={students} sessions={sessions} open={open} />
     </>
+  );
+}
+
+/** For whoever is here for the first time. */
+function Tour() {
+  return (
+    <List aria-label="New here">
+      <li>
+        <span>
+          <strong>New here?</strong>
+          <small>A simulated student goes through the six steps in two minutes.</small>
+        </span>
+        <StartSimulation drill={null} label="Take the tour" />
+      </li>
+    </List>
   );
 }
 
@@ -138,14 +155,14 @@ function Lessons({ today }: { today: TodayData }) {
   );
 }
 
-interface WaitingProps {
+interface ToAnswerProps {
   lines: TodayData['past_retention'];
   past: TodayData['past_retention'];
   students: readonly Student[];
 }
 
 /** What needs an answer of the coach, a student a line; nothing where nothing does. */
-function Waiting({ lines, past, students }: WaitingProps) {
+function ToAnswer({ lines, past, students }: ToAnswerProps) {
   const all = [
     ...lines.map((line) => ({ ...line, act: 'Answer', place: '?part=home' })),
     ...past.map((line) => ({ ...line, act: 'Profile', place: '/profile' })),
@@ -219,7 +236,7 @@ function Students({
           Add a student
         </ButtonLink>
         <Button onPress={() => start({ student_id: null })}>Start a session</Button>
-        <StartSimulation drill={null} label="Try a simulated session" />
+        {sessions.length > 0 && <StartSimulation drill={null} label="Try a simulated session" />}
       </Row>
     </Part>
   );
