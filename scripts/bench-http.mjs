@@ -1,5 +1,5 @@
 /**
- * Prints how fast the server answers on a bench of a size, over HTTP, each also as a multiple of an empty
+ * Prints how fast the server answers on a workspace of a size, over HTTP, each also as a multiple of an empty
  * request in the same run.
  *
  *   node scripts/bench-http.mjs DATABASE EVENTS

@@ -60,7 +60,7 @@ final class AppServiceProvider extends ServiceProvider
     /** Passwords asked for again a minute by one coach. */
     private const PASSWORDS = 10;
 
-    /** Looks a minute at pocket cards from one address: a family's, not a guesser's. */
+    /** Looks a minute at take-home cards from one address: a family's, not a guesser's. */
     private const POCKET_LOOKS = 30;
 
     /** Requests a minute for one coach: several devices logging and looking at once. */

@@ -69,7 +69,7 @@ final class DrillLibrary
     }
 
     /**
-     * @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the
+     * @return array<string, \stdClass> by key: the library's, where one of the coach's own does not stand for it, and the
      *     coach's own
      */
     public function ofWorkspace(Coach $coach): array

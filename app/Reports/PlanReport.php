@@ -289,7 +289,7 @@ final class PlanReport
         return $days;
     }
 
-    /** @return list<Candidate> drills of the shelf and the coach's own, with the minutes they take here */
+    /** @return list<Candidate> drills of the library and the coach's own, with the minutes they take here */
     private function candidates(Coach $coach): array
     {
         $took = self::took($coach);

@@ -82,7 +82,7 @@ final class RoundStatistics
         return $all->with(array_slice($all->balls, -self::BALLS));
     }
 
-    /** What rounds come to, for a rule of the margin; null where there is none. */
+    /** What rounds come to, for a rule of the insights; null where there is none. */
     public function lookOf(Student $student, ?Length $inside): ?RoundReport
     {
         $rounds = $this->rounds($student);

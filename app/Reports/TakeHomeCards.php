@@ -12,7 +12,7 @@ use Amble\Core\Stroke\StrokePrior;
 use App\Models\Student;
 use App\Models\TakeHomeCard;
 
-/** What a student's pocket card is told from. */
+/** What a student's take-home card is told from. */
 final class TakeHomeCards
 {
     /** The second green is so much faster where the coach names none. */

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
-/** Records belong to a bench, which has members; every coach gets one of their own. */
+/** Records belong to a workspace, which has members; every coach gets one of their own. */
 return new class extends Migration {
     private const OWNED = ['students', 'greens', 'practice_sessions', 'green_readings', 'drills', 'drill_runs'];
 
@@ -30,7 +30,7 @@ return new class extends Migration {
             $table->unique(['coach_id', 'bench_id']);
         });
         Schema::table('coaches', function (Blueprint $table): void {
-            // The bench a coach works at now.
+            // The workspace a coach works at now.
             $table->foreignUlid('bench_id')->nullable()->constrained()->nullOnDelete();
         });
         foreach (self::OWNED as $records) {

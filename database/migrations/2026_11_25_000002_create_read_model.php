@@ -68,7 +68,7 @@ return new class extends Migration {
             $table->index('student_id');
             $table->index('practice_session_id');
         });
-        // What each student's own fit tells the bench's prior, as of when it was last looked at.
+        // What each student's own fit tells the workspace's prior, as of when it was last looked at.
         Schema::create('stroke_summaries', function (Blueprint $table): void {
             $table->id();
             $table->foreignUlid('bench_id')->constrained()->cascadeOnDelete();

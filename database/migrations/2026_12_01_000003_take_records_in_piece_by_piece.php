@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * An import under way. Its records are written in pieces to a bench of its own that has the import's id and no member,
+ * An import under way. Its records are written in pieces to a workspace of its own that has the import's id and no member,
  * and become the workspace's in one step when all are there.
  */
 return new class extends Migration {

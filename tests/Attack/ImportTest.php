@@ -391,7 +391,7 @@ final class ImportTest extends TestCase
                 [
                     'id' => $run,
                     'practice_session_id' => $session,
-                    'definition' => Doors::drill(),
+                    'definition' => Endpoints::drill(),
                     'seed' => 1,
                     'students' => [],
                 ] + self::TIMES,

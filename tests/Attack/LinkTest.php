@@ -17,18 +17,18 @@ final class LinkTest extends TestCase
 {
     public function testACoachWhoOpensAnotherCoachsLinkStaysSignedInAndIsNotTheUserOfIt(): void
     {
-        $doors = new Doors($this->coach(), self::studentCard());
+        $endpoints = new Endpoints($this->coach(), self::studentCard());
         $other = $this->coach('other@example.test');
-        $bodies = $doors->bodies();
+        $bodies = $endpoints->bodies();
         $opened = 0;
-        foreach (Doors::all() as $door => $route) {
+        foreach (Endpoints::all() as $door => $route) {
             if (!str_contains($door, '{link}')) {
                 continue;
             }
             ++$opened;
             $this->actingAs($other)->getJson('/api/me')->assertOk()->assertJsonPath('coach.id', $other->id);
             $before = session()->all();
-            $answer = $this->json(explode(' ', $door)[0], $doors->path($door), $bodies[$door] ?? []);
+            $answer = $this->json(explode(' ', $door)[0], $endpoints->path($door), $bodies[$door] ?? []);
             self::assertContains($answer->getStatusCode(), [200, 201], "$door: {$answer->getContent()}");
             self::assertSame([], $answer->headers->getCookies(), $door);
             self::assertSame($before, session()->all(), $door);
@@ -44,7 +44,7 @@ final class LinkTest extends TestCase
     public function testAnEntryIsFoundByItsStudentAndTheCoachAnswersWhateverTheLinkUsedUp(): void
     {
         $coach = $this->coach();
-        $doors = new Doors($coach, self::studentCard());
+        $endpoints = new Endpoints($coach, self::studentCard());
         $somebody = $coach->students()->create(self::studentCard(['name' => 'Somebody']));
         $theirs = HomeworkRecord::query()->create([
             'workspace_id' => $coach->workspace_id,
@@ -55,7 +55,7 @@ final class LinkTest extends TestCase
             'text' => 'Mine alone',
         ]);
         $note = fn(array $with = []) => $this->postJson(
-            "/api/pocket/{$doors->ids['link']}/entries",
+            "/api/pocket/{$endpoints->ids['link']}/entries",
             $with + ['id' => (string) Str::ulid(), 'kind' => 'question', 'at_ms' => 1, 'text' => 'x'],
         );
         $note(['id' => $theirs->id])->assertNotFound();

@@ -9,13 +9,13 @@ use Tests\TestCase;
 /** Somebody who may only look is refused at every door that writes. */
 final class ObserverTest extends TestCase
 {
-    /** Doors that keep nothing of the workspace: who one is, one's own settings, and what is only worked out. */
+    /** Endpoints that keep nothing of the workspace: who one is, one's own settings, and what is only worked out. */
     private const KEEP_NOTHING = '#api/(me|sign-|demo|password-reset|pocket/)|green-speed/doubts|drills/(check|lengths)$#';
 
-    public function testEveryDoorThatWritesIsShutToAnObserver(): void
+    public function testEveryEndpointThatWritesIsShutToAnObserver(): void
     {
         $owner = $this->coach('owner@example.test');
-        $doors = new Doors($owner, self::studentCard());
+        $endpoints = new Endpoints($owner, self::studentCard());
         $observer = $this->coach('guest@example.test');
         $this->artisan('amble:member', [
             'workspace' => 'owner@example.test',
@@ -23,12 +23,12 @@ final class ObserverTest extends TestCase
             'role' => 'observer',
         ])->assertSuccessful();
         $shut = 0;
-        foreach ($doors->bodies() as $door => $body) {
+        foreach ($endpoints->bodies() as $door => $body) {
             if (preg_match(self::KEEP_NOTHING, $door) !== 1) {
                 self::assertSame(
                     403,
                     $this->actingAs($observer->fresh() ?? $observer)
-                        ->json(explode(' ', $door)[0], $doors->path($door), $body)
+                        ->json(explode(' ', $door)[0], $endpoints->path($door), $body)
                         ->getStatusCode(),
                     $door,
                 );

@@ -12,7 +12,7 @@ import {
   saveSheet,
   sessionOf,
   startWith,
-  startWithSomebodyNew,
+  startWithNewStudent,
   touchLane,
   walkTo,
 } from './people';
@@ -48,7 +48,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   page,
 }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   const session = sessionOf(page);
   await page.getByRole('link', { name: 'Checks' }).click();
   await page.getByRole('link', { name: /^Where does the face point/ }).click();
@@ -90,7 +90,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
 
 test('a tempo is tapped by keys alone, and its drift with length is said', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   await goWithin(page, `/sessions/${sessionOf(page)}/checks/tempo`);
   const tap = page.getByRole('button', { name: 'Tap the tempo' });
   await expect(tap).toBeVisible();
@@ -122,7 +122,7 @@ test('a tempo is tapped by keys alone, and its drift with length is said', async
 
 test('checks and looks made without a network are there at once, and arrive when it is back', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   const session = sessionOf(page);
   await goWithin(page, `/sessions/${session}/checks/cord`);
   await expect(page.getByRole('heading', { name: 'Where does the cord cross the ball?' })).toBeVisible();
@@ -187,7 +187,7 @@ test('a card is made one’s own by keys: reordered, added to, and back to how i
 
 test('a routine chosen on the card stands beside the lane, and is kept or not in one touch', async ({ page }) => {
   await openDemo(page);
-  const name = await startWithSomebodyNew(page);
+  const name = await startWithNewStudent(page);
   const session = sessionOf(page);
   await page.goto(`/sessions/${session}/putt`);
   await touchLane(page, 0.4);
@@ -221,7 +221,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
 
 test('a baseline is watched, tried again at the end, and held against it', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   const session = sessionOf(page);
   await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();

@@ -85,7 +85,7 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await page.getByRole('textbox', { name: 'Homework' }).fill('Short ladder on the mat');
   await page.getByRole('button', { name: /As a drill/ }).click();
   await page.getByRole('option', { name: 'Short ladder on the mat' }).click();
-  await page.getByLabel('Balls a day').fill('12');
+  await page.getByLabel('Balls a day', { exact: true }).fill('12');
   await page.getByLabel('Successful balls to reach').fill('13');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('The target cannot be more than the balls of a day.').first()).toBeVisible();

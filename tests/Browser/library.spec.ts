@@ -13,14 +13,14 @@ import {
   sessionOf,
   startDrill,
   startWith,
-  startWithSomebodyNew,
+  startWithNewStudent,
   touchLane,
 } from './people';
 import { goWithin } from './screen';
 
 test('what a drill found opens again from its session and its student, beside the last time', async ({ page }) => {
   await openDemo(page);
-  const name = await startWithSomebodyNew(page);
+  const name = await startWithNewStudent(page);
   await chooseGreen(page, 'Boathouse green');
   const session = sessionOf(page);
   for (const through of [2, 3]) {
@@ -51,7 +51,7 @@ test('what a drill found opens again from its session and its student, beside th
 
 test('a student treated gently sees what was done and no score', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page, true);
+  await startWithNewStudent(page, true);
   await startDrill(page, 'Six putts before a round');
   for (let ball = 1; ball <= 6; ++ball) {
     await touchLane(page, 0.5);
@@ -92,7 +92,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
 
 test('a level that was earned is offered next time, and taken by the coach', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   await startDrill(page, 'Gate on the weak side');
   for (let ball = 1; ball <= 10; ++ball) {
     await choose(page, 'Start line', 'Through');
@@ -166,7 +166,7 @@ test('drills go out as a file and come in told one by one, and nothing is half t
 
 test('the editor makes a drill with kit, what is noted, what it tells, and levels', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   const session = sessionOf(page);
   await goWithin(page, '/drills/new');
   const name = `Rope and rail ${Date.now()}`;

@@ -82,7 +82,7 @@ test('a student over time, the breaks, the notes with their balls, and two side 
   const { id } = await whoIs(page, 'Ilse');
   await page.goto(`/students/${id}?part=time`);
   await expect(page.getByRole('img', { name: /^How consistent is the distance\? The latest/ })).toBeVisible();
-  // The note in the margin says it too, once it has come.
+  // The insight say it too, once it has come.
   await expect(page.getByText(/^\d+ [A-Z][a-z]+: other putter: Mallet, 33 in$/)).toBeVisible();
   const margin = page.getByRole('complementary', { name: 'Insights' });
   await expect(margin.getByText(/^Starts have moved right since then: other putter/)).toBeVisible();
@@ -186,7 +186,7 @@ test('a yardstick stands with its source, and one without is not kept', async ({
   await expectAccessible(page);
 });
 
-test('a pocket card prints alone, and its link opens it for anybody until it is withdrawn', async ({
+test('a take-home card prints alone, and its link opens it for anybody until it is withdrawn', async ({
   page,
   browser,
 }) => {

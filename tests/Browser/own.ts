@@ -1,4 +1,4 @@
-/** A server of a test's own: a fresh demo bench, nobody else's sessions on it. */
+/** A server of a test's own: a fresh demo workspace, nobody else's sessions on it. */
 
 import type { ChildProcess } from 'node:child_process';
 import { test } from '@playwright/test';

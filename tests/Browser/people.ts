@@ -5,7 +5,7 @@ import { expect, type Locator, type Page } from '@playwright/test';
 import { ulid } from 'ulid';
 import { ask, goWithin, studentId } from './screen';
 
-/** Comes in at the demo bench, by the door's own request: the door itself is tried where it is what a test is about. */
+/** Comes in at the demo workspace, by the door's own request: the door itself is tried where it is what a test is about. */
 export async function openDemo(page: Page): Promise<void> {
   await page.request.get('/api/me');
   const token = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
@@ -17,7 +17,7 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 }
 
-/** Begins a session with a student of the bench, on the green already or not, and lands on Arrive. */
+/** Begins a session with a student of the workspace, on the green already or not, and lands on Arrive. */
 export async function startWith(page: Page, student: string): Promise<void> {
   const id = ulid();
   const student_id = await studentId(page, student);
@@ -27,7 +27,7 @@ export async function startWith(page: Page, student: string): Promise<void> {
 }
 
 /** Adds a student nobody has rolled with, and starts a session: what one test finds is no other's business. */
-export async function startWithSomebodyNew(page: Page, isGentle = false): Promise<string> {
+export async function startWithNewStudent(page: Page, isGentle = false): Promise<string> {
   const name = `Linnea Moss ${Date.now()}`;
   await ask(page, 'POST', 'students', {
     id: ulid(),

@@ -17,7 +17,7 @@ test.beforeEach(async () => {
 });
 test.afterEach(() => kill(server));
 
-/** The app is on this device, and what the bench says is on its shelf. */
+/** The app is on this device, and what the workspace says is kept on it. */
 async function takenAlong(page: Page): Promise<void> {
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.waitForTimeout(1000);

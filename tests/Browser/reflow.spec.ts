@@ -114,7 +114,9 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await expect(page.getByText(last)).toBeVisible();
 });
 
-test('what was put away is found under Settings and comes back; past sessions are in the ledger', async ({ page }) => {
+test('what was put away is found under Settings and comes back; past sessions are in the session history', async ({
+  page,
+}) => {
   await openDemo(page);
   const name = `Wren Halloway ${Date.now()}`;
   await page.goto('/students/new');
@@ -127,6 +129,11 @@ test('what was put away is found under Settings and comes back; past sessions ar
   if (await find.isVisible()) {
     await find.fill(name);
   }
+  await page.getByRole('button', { name: `More for ${name}` }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await expect(page.getByRole('link', { name })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name })).toBeVisible();
   await page.getByRole('button', { name: `More for ${name}` }).click();
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(0);

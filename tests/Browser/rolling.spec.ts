@@ -28,7 +28,7 @@ const LADDER = {
   on_miss: 'restart_all',
 };
 
-/** Starts a drill that is not on the shelf, and opens it. @returns the session's id */
+/** Starts a drill that is not in the library, and opens it. @returns the session's id */
 async function rollDrill(page: Page, student: string, drill: object): Promise<string> {
   await openDemo(page);
   await startWith(page, student);
@@ -68,7 +68,7 @@ test.describe('with a server of its own', () => {
   }, { project }) => {
     const session = await rollDrill(page, 'Sunniva Crake', FIFTY);
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    // What the page knows is put on the shelf a moment after it is heard.
+    // What the page knows is kept a moment after it is heard.
     await page.waitForTimeout(1000);
     await kill(server);
     await rollBalls(page, 10);
@@ -89,7 +89,7 @@ test.describe('with a server of its own', () => {
         }),
     );
     expect(entered).toHaveLength(20);
-    // Another way in, as after the browser was closed: the bench opens too.
+    // Another way in, as after the browser was closed: the workspace opens too.
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 

@@ -23,7 +23,7 @@ export function ask(page: Page, method: string, path: string, body?: object): Pr
   );
 }
 
-/** A student of the bench whose name begins so. @returns the id */
+/** A student of the workspace whose name begins so. @returns the id */
 export async function studentId(page: Page, name: string): Promise<string> {
   const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
   const found = today.students.find((student) => student.name.startsWith(name));

@@ -9,7 +9,7 @@ import {
   openSheet,
   saveSheet,
   startWith,
-  startWithSomebodyNew,
+  startWithNewStudent,
   walkTo,
 } from './people';
 import { ask } from './screen';
@@ -200,7 +200,7 @@ test('two browsers on one session come to the same balls', async ({ browser, pag
 
 test('paces counted to a station are held against its length, where the coach wants it', async ({ page }) => {
   await openDemo(page);
-  await startWithSomebodyNew(page);
+  await startWithNewStudent(page);
   await walkTo(page, 'Stations');
   await page.getByRole('group', { name: 'Usual lengths' }).getByRole('button', { name: '12 ft' }).click();
   await page.getByRole('button', { name: 'I stepped to 12 ft' }).click();

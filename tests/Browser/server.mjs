@@ -1,4 +1,4 @@
-/** Starts Amble on a database of its own with the demo bench, for the browser tests and the pictures. */
+/** Starts Amble on a database of its own with the demo workspace, for the browser tests and the pictures. */
 
 import { spawn, spawnSync } from 'node:child_process';
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, renameSync } from 'node:fs';
@@ -14,9 +14,9 @@ const SHIPPED = readFileSync(join(ROOT, 'scripts/php-flags'), 'utf8').split('\n'
 const SHORT_LIVED = SHIPPED.filter((flag) => !flag.includes('.jit'));
 
 /**
- * Laying out the demo bench takes seconds, copying it none: a run of the tests makes one and copies it.
+ * Laying out the demo workspace takes seconds, copying it none: a run of the tests makes one and copies it.
  *
- * @returns {string} a fresh database file with the demo bench in it
+ * @returns {string} a fresh database file with the demo workspace in it
  */
 export function freshDatabase() {
   const file = join(mkdtempSync(join(tmpdir(), 'amble-')), 'amble.sqlite');
@@ -42,7 +42,7 @@ export function freshDatabase() {
   return file;
 }
 
-/** Makes a database with the demo bench in it. */
+/** Makes a database with the demo workspace in it. */
 function layOut(file) {
   spawnSync('touch', [file]);
   for (const command of [

@@ -13,7 +13,7 @@ const PLAIN = {
   cap: { balls: 20 },
 };
 
-/** Opens a run of a drill that is on no shelf, in a session just begun. */
+/** Opens a run of a drill that is in no library, in a session just begun. */
 async function open(page: Page, student: string, drill: object): Promise<string> {
   await openDemo(page);
   await startWith(page, student);

@@ -180,7 +180,7 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
     sessions: { id: string; student_id: string | null; ended_at: string | null }[];
   };
   const tobin = today.students.find(({ name }) => name === 'Tobin Askerley')?.id;
-  // Other tests begin sessions with the same student on this bench; the demo's own is the oldest.
+  // Other tests begin sessions with the same student in this workspace; the demo's own is the oldest.
   const own = today.sessions.findLast(({ student_id, ended_at }) => student_id === tobin && ended_at === null);
   await page.goto(`/sessions/${own?.id}/putt`);
   // What is still arriving moves the foot of the page, and a press there would be lost.

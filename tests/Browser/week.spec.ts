@@ -28,7 +28,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   await page.getByLabel('Time', { exact: true }).fill('10:15');
   await page.getByRole('button', { name: 'Repeats, travel and note' }).click();
   await page.getByText('Every week', { exact: true }).click();
-  await page.getByLabel('Number of lessons').fill('3');
+  await page.getByLabel('Number of lessons', { exact: true }).fill('3');
   await page.getByLabel('Minutes', { exact: true }).fill('half');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('“half” is not a whole number.')).toBeVisible();

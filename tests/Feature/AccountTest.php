@@ -51,7 +51,7 @@ final class AccountTest extends TestCase
         $this->postJson('api/sign-in', ['email' => 'someone@example.test', 'password' => 'guess'])->assertStatus(422);
     }
 
-    public function testTheDemoDoorExistsInDemoModeOnly(): void
+    public function testTheDemoSignInExistsInDemoModeOnly(): void
     {
         app(DemoSeeder::class)->seed(CarbonImmutable::parse('2026-11-23 10:00'));
         $this->postJson('api/demo')->assertNotFound();

@@ -79,7 +79,7 @@ final class BallsTableTest extends TestCase
         self::assertSame($out, (string) $this->get("/api/students/$other->id/balls.csv")->getContent());
     }
 
-    public function testABenchKnowsTheLatestFortyKindsOfTable(): void
+    public function testAWorkspaceKnowsTheLatestFortyKindsOfTable(): void
     {
         $this->coach->workspace->update([
             'column_maps' => array_combine(

@@ -217,7 +217,7 @@ final class CheckTest extends TestCase
         self::assertSame($version, Workspace::evidenceVersion($this->session->workspace_id));
     }
 
-    public function testCareGoesByWhatTheBenchTakesWhereTheCardDoesNotSay(): void
+    public function testCareGoesByWhatTheWorkspaceTakesWhereTheCardDoesNotSay(): void
     {
         $care = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}")->json('care.putt');
         self::assertNotContains(SafetyNote::Elsewhere->value, $care());
@@ -229,7 +229,7 @@ final class CheckTest extends TestCase
         self::assertNotContains(SafetyNote::Elsewhere->value, $care());
     }
 
-    public function testACardThatShipsBecomesTheBenchsOwnAndComesBack(): void
+    public function testACardThatShipsBecomesTheWorkspacesOwnAndComesBack(): void
     {
         $own = [
             'kind' => 'set_up',
@@ -262,7 +262,7 @@ final class CheckTest extends TestCase
 
     /** A setting per row, and what of a screen changes with it. */
     #[DataProvider('settings')]
-    public function testEverySettingOfTheSchoolChangesSomethingThatIsShown(
+    public function testEverySettingOfThePreferenceChangesSomethingThatIsShown(
         string $question,
         string $answer,
         string $path,
@@ -337,7 +337,7 @@ final class CheckTest extends TestCase
         );
     }
 
-    public function testSchoolsThatAreNoneAreRefused(): void
+    public function testPreferencesThatAreNoneAreRefused(): void
     {
         $this->putJson('api/teaching-preferences', ['after' => 'whistle'])->assertJsonValidationErrors('after');
         self::assertNull(Workspace::query()->find($this->coach->workspace_id)?->schools);

@@ -11,7 +11,7 @@ use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\Schema;
-use Tests\Attack\Doors;
+use Tests\Attack\Endpoints;
 use Tests\TestCase;
 
 /** Deleting an account, tried over every table there is: a new one that forgets whose it is fails here. */
@@ -20,7 +20,7 @@ final class ClosingAccountTest extends TestCase
     /** Columns that say whose a row is. */
     private const OWNERS = ['coach_id', 'logged_by', 'workspace_id'];
 
-    public function testEverythingOfABenchOfOnesOwnGoesAndWhatWouldGoIsSaidBefore(): void
+    public function testEverythingOfAWorkspaceOfOnesOwnGoesAndWhatWouldGoIsSaidBefore(): void
     {
         $coach = $this->filledBench();
         $this->actingAs($coach)
@@ -72,7 +72,7 @@ final class ClosingAccountTest extends TestCase
         $this->actingAs($other)->getJson('api/today')->assertSuccessful();
     }
 
-    public function testWhatWasMadeAtABenchOfSeveralStaysWithItsOwner(): void
+    public function testWhatWasMadeAtAWorkspaceOfSeveralStaysWithItsOwner(): void
     {
         $guest = $this->filledBench();
         $host = $this->coach('host@example.test');
@@ -96,7 +96,7 @@ final class ClosingAccountTest extends TestCase
         self::assertSame([], array_filter(self::rowsOf($guest, ['coach_id', 'logged_by'])));
     }
 
-    public function testABenchIsNotLeftWithoutAnOwner(): void
+    public function testAWorkspaceIsNotLeftWithoutAnOwner(): void
     {
         $host = $this->coach('host@example.test');
         $owner = $this->filledBench();
@@ -126,13 +126,13 @@ final class ClosingAccountTest extends TestCase
     private function filledBench(string $email = 'hedda@example.test'): Coach
     {
         $coach = $this->coach($email);
-        $doors = new Doors($coach, self::studentCard());
-        foreach ($doors->bodies() as $door => $body) {
+        $endpoints = new Endpoints($coach, self::studentCard());
+        foreach ($endpoints->bodies() as $door => $body) {
             if (
                 str_starts_with($door, 'POST ') &&
                 !preg_match('#/restore|sign|demo|api/me|password-reset|message#', $door)
             ) {
-                $this->actingAs($coach)->postJson($doors->path($door), $body)->assertSuccessful();
+                $this->actingAs($coach)->postJson($endpoints->path($door), $body)->assertSuccessful();
             }
         }
 

@@ -9,7 +9,7 @@ use App\Models\Student;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
-/** What is in work with a student, and that the margin answers the complaint. */
+/** What is in work with a student, and that the insights answer the complaint. */
 final class CurrentGoalsTest extends TestCase
 {
     private Coach $coach;
@@ -45,7 +45,7 @@ final class CurrentGoalsTest extends TestCase
             ->assertJsonPath('focuses.2.reason', 'It goes with the second');
     }
 
-    public function testTheMarginSaysWhenTheBallsDoNotBearOutTheComplaint(): void
+    public function testTheInsightsSayWhenTheBallsDoNotBearOutTheComplaint(): void
     {
         $session = $this->practiceSession($this->coach, $this->student);
         $this->postJson("api/sessions/$session->id/events", [

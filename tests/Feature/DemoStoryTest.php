@@ -10,7 +10,7 @@ use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Tests\TestCase;
 
-/** The demo clinic tells a story on every part, and the figures and the margin tell the same one. */
+/** The demo clinic tells a story on every part, and the figures and the insights tell the same one. */
 final class DemoStoryTest extends TestCase
 {
     private Coach $coach;

@@ -135,7 +135,7 @@ final class DrillFindingTest extends TestCase
         self::assertNull($this->getJson("api/sessions/$theirs->id/runs/$first")->json('findings.0.findings.0.since'));
     }
 
-    public function testALedgerOfManyRunsAsksTheDatabaseNoMoreOftenThanOneOfTwo(): void
+    public function testAHistoryOfManyRunsAsksTheDatabaseNoMoreOftenThanOneOfTwo(): void
     {
         $asked = function (): int {
             DB::flushQueryLog();

@@ -71,7 +71,7 @@ final class GreenReadingTest extends TestCase
         $this->getJson('/api/putt-read?putt=' . str_repeat('{', 30))->assertUnprocessable();
     }
 
-    public function testReadsOfAGreenAreItsBenchsAndAreKeptOnce(): void
+    public function testReadsOfAGreenAreItsWorkspacesAndAreKeptOnce(): void
     {
         $coach = $this->coach();
         $this->actingAs($coach);
@@ -117,7 +117,7 @@ final class GreenReadingTest extends TestCase
         self::assertSame(0, SavedRead::query()->count());
     }
 
-    public function testAStudentOfAnotherBenchIsNotReadFor(): void
+    public function testAStudentOfAnotherWorkspaceIsNotReadFor(): void
     {
         $this->actingAs($this->coach());
         $other = $this->student($this->coach('other@example.test'));
@@ -242,7 +242,7 @@ final class GreenReadingTest extends TestCase
         self::assertSame([], $this->getJson("/api/sessions/$session->id/slopes")->json());
     }
 
-    public function testWhatToLookForGoesByTheGreensGrassAndTheStudentsSchool(): void
+    public function testWhatToLookForGoesByTheGreensGrassAndTheStudentsPreference(): void
     {
         $coach = $this->coach();
         $this->actingAs($coach);

@@ -45,7 +45,7 @@ final class GreenSpeedTest extends TestCase
         ]);
     }
 
-    public function testTheBenchShowsTheReadingThatStandsForEachGreen(): void
+    public function testTheWorkspaceShowsTheReadingThatStandsForEachGreen(): void
     {
         $this->reading(8.0, 0);
         $this->reading(9.5, 30);

@@ -85,7 +85,7 @@ final class HomeworkTest extends TestCase
         self::assertSame(0, HomeworkRecord::query()->count());
     }
 
-    public function testNobodyAnswersForTheCoachOrNotesForTheStudentAndALinkFillsNoBench(): void
+    public function testNobodyAnswersForTheCoachOrNotesForTheStudentAndALinkFillsNoWorkspace(): void
     {
         $this->note(['kind' => 'answer', 'text' => 'As you like.'])
             ->assertStatus(422)

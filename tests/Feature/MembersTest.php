@@ -31,7 +31,7 @@ final class MembersTest extends TestCase
         $this->actingAs($this->guest->fresh() ?? $this->guest);
     }
 
-    public function testACoachOfAnAcademyWorksAtItsBench(): void
+    public function testACoachOfAnAcademyWorksAtItsWorkspace(): void
     {
         $student = $this->student($this->owner);
         $session = $this->practiceSession($this->owner, $student, $this->green($this->owner));

@@ -113,7 +113,7 @@ final class OwnershipTest extends TestCase
         $this->postJson('api/sessions', ['id' => $this->practiceSession($owner)->id])->assertNotFound();
     }
 
-    public function testTheBenchShowsOnlyOnesOwn(): void
+    public function testTheWorkspaceShowsOnlyOnesOwn(): void
     {
         [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
         $student = $this->student($owner);

@@ -217,7 +217,7 @@ final class PlanTest extends TestCase
         self::assertSame([4, 1], [$learned[0]['minutes'], $learned[0]['learned_from']]);
     }
 
-    public function testTheEndIsDraftedFromWhatHappenedAndGoesOnThePocketCard(): void
+    public function testTheEndIsDraftedFromWhatHappenedAndGoesOnTheTakeHomeCard(): void
     {
         self::assertStringNotContainsString(
             'Distance: ',

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Attack\Doors;
+use Tests\Attack\Endpoints;
 use Tests\TestCase;
 
 /** Everything that was entered: out, in again to the same state, and gone for good. */
@@ -69,7 +69,7 @@ final class RecordsTest extends TestCase
             'id' => (string) Str::ulid(),
             'coach_id' => $this->coach->id,
             'workspace_id' => $this->coach->workspace_id,
-            'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR),
+            'definition' => json_encode(Endpoints::drill(), JSON_THROW_ON_ERROR),
             'seed' => 1,
             'students' => [$this->ana->id, $this->ben->id],
         ]);
@@ -189,7 +189,7 @@ final class RecordsTest extends TestCase
         self::assertFalse(PracticeSession::query()->findOrFail($id)->is_home);
     }
 
-    public function testABenchGoesOutAndComesBackIdentical(): void
+    public function testAWorkspaceGoesOutAndComesBackIdentical(): void
     {
         $file = $this->getJson('/api/records')->assertOk()->json();
         $before = $this->look($this->ana);
@@ -216,13 +216,13 @@ final class RecordsTest extends TestCase
 
     /** Whatever was entered through whichever doors, in whatever order: out, gone, and in again it is the same. */
     #[DataProvider('seeds')]
-    public function testABenchOfAnythingComesBackIdentical(int $seed): void
+    public function testAWorkspaceOfAnythingComesBackIdentical(int $seed): void
     {
         $random = new SeededRandom($seed);
-        $doors = new Doors($this->coach, self::studentCard());
-        // Doors of accounts, and those that throw away for good, are no entries of a workspace.
+        $endpoints = new Endpoints($this->coach, self::studentCard());
+        // Endpoints of accounts, and those that throw away for good, are no entries of a workspace.
         $entries = array_filter(
-            $doors->bodies(),
+            $endpoints->bodies(),
             static fn(string $door): bool => !preg_match(
                 '#sign|demo|forgotten|api/me|records|for-good|calendar/feed|walk-along|elsewhere|/letter#',
                 $door,
@@ -237,7 +237,7 @@ final class RecordsTest extends TestCase
         $taken = 0;
         foreach (array_slice(array_keys($order), 0, 60) as $door) {
             $taken += $this->actingAs($this->coach)
-                ->json(explode(' ', $door)[0], $doors->path($door), $entries[$door])
+                ->json(explode(' ', $door)[0], $endpoints->path($door), $entries[$door])
                 ->isSuccessful()
                 ? 1
                 : 0;
@@ -278,7 +278,7 @@ final class RecordsTest extends TestCase
         self::assertNotSame(0, DB::table('session_events')->count());
     }
 
-    public function testRecordsGoThirtyDaysAfterTheirDayIfNoLaterOneIsSetAndTheBenchSaysSoUntilThen(): void
+    public function testRecordsGoThirtyDaysAfterTheirDayIfNoLaterOneIsSetAndTheWorkspaceSaysSoUntilThen(): void
     {
         $card = "/api/students/{$this->ana->id}/profile";
         $asked = fn(): array => $this->actingAs($this->coach)
@@ -342,7 +342,7 @@ final class RecordsTest extends TestCase
         );
     }
 
-    public function testNothingOfAMinorLeavesTheBenchBeforeAGuardiansWordIsNoted(): void
+    public function testNothingOfAMinorLeavesTheWorkspaceBeforeAGuardiansWordIsNoted(): void
     {
         $card = "/api/students/{$this->ana->id}/profile";
         $link = $this->postJson("/api/students/{$this->ana->id}/take-home-card/link", ['days' => 7])
@@ -507,7 +507,7 @@ final class RecordsTest extends TestCase
         self::assertSame(0, $this->getJson('/api/me/deletion-preview')->assertOk()->json('named_in.count'));
     }
 
-    public function testAnotherBenchsRecordsAreNeitherTakenNorShown(): void
+    public function testAnotherWorkspacesRecordsAreNeitherTakenNorShown(): void
     {
         $file = $this->getJson('/api/records')->json();
         $this->actingAs($this->coach('other@example.test'));

@@ -392,14 +392,14 @@ final class SessionStepsTest extends TestCase
         self::assertStringNotContainsString('greenkeeper', $onMat);
     }
 
-    public function testAStudentTakenOffTheBenchStaysInTheirSessions(): void
+    public function testAStudentTakenOffTheWorkspaceStaysInTheirSessions(): void
     {
         $this->deleteJson("api/students/{$this->session->student_id}")->assertNoContent();
         $this->getJson('api/today')->assertJsonCount(0, 'students');
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('student.name', 'Tobin');
     }
 
-    public function testKitThatIsOutComesBackBeforeTheSessionEndsOrAWordSaysWhyNot(): void
+    public function testEquipmentThatIsOutComesBackBeforeTheSessionEndsOrAWordSaysWhyNot(): void
     {
         $run = (string) Str::ulid();
         $this->postJson("api/sessions/{$this->session->id}/runs", [

@@ -105,7 +105,7 @@ final class ShippedDrillsTest extends TestCase
         ]);
     }
 
-    public function testAStudentOfAnotherBenchFindsNothingOfIt(): void
+    public function testAStudentOfAnotherWorkspaceFindsNothingOfIt(): void
     {
         $coach = $this->coach();
         $student = $this->student($coach);

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Auth;
 use Tests\TestCase;
 
 /**
- * A pocket card and the private link to it: unguessable, ends, can be withdrawn, and nothing of the record is behind
+ * A take-home card and the private link to it: unguessable, ends, can be withdrawn, and nothing of the record is behind
  * it.
  */
 final class TakeHomeCardTest extends TestCase

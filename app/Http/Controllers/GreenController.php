@@ -68,7 +68,7 @@ final class GreenController
         ]);
     }
 
-    /** Put a green away; what was rolled on it stays in the ledger. */
+    /** Put a green away; what was rolled on it stays in the session history. */
     public function destroy(Green $green): Response
     {
         $green->delete();

@@ -15,7 +15,7 @@ final class StrokeReportController
 {
     public function __construct(private readonly SessionReview $review) {}
 
-    /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
+    /** Look back on a session: the student's fit, the table for this green, and what the insights say. */
     public function show(StrokeReportRequest $request, PracticeSession $session): SessionReportResource
     {
         return SessionReportResource::make(

@@ -40,7 +40,7 @@ final class StudentController
         return StudentResource::make($student);
     }
 
-    /** Put a student away; what was practised together stays in the ledger. */
+    /** Put a student away; what was practised together stays in the session history. */
     public function destroy(Student $student): Response
     {
         $student->delete();

@@ -16,7 +16,7 @@ use App\Reports\TakeHomeCards;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A student's pocket card: one printed side, and a private link to it. */
+/** A student's take-home card: one printed side, and a private link to it. */
 final class TakeHomeCardController
 {
     public function __construct(

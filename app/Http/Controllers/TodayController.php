@@ -24,7 +24,7 @@ final class TodayController
 {
     private const RECENT_SESSIONS = 60;
 
-    /** More are not left open at once; older ones are in the ledger. */
+    /** More are not left open at once; older ones are in the session history. */
     private const OPEN_SESSIONS = 100;
 
     /** Lay out the workspace: who comes, which greens, what was done and left to do. */

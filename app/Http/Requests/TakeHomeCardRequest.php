@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** What a student's pocket card says. */
+/** What a student's take-home card says. */
 final class TakeHomeCardRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */

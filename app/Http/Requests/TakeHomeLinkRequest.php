@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Carbon\CarbonImmutable;
 
-/** A private link to a pocket card, for so many days. */
+/** A private link to a take-home card, for so many days. */
 final class TakeHomeLinkRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */

@@ -32,7 +32,7 @@ final class UpdateSessionRequest extends WorkspaceRequest
             'note_for_next' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
             'plan' => ['sometimes', 'nullable', 'array'],
-            // What of it goes on the student's pocket card.
+            // What of it goes on the student's take-home card.
             'pocket' => [
                 'sometimes',
                 'array:work_on,home_task,home_balls,home_drill,home_cue,home_target,home_days,next_on',

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * What a pocket card says, and nothing else of the record behind it.
+ * What a take-home card says, and nothing else of the record behind it.
  *
  * @property TakeHomeCard $resource
  */

@@ -7,7 +7,7 @@ namespace Amble\Core\Insight;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Student\BackstrokeCue;
 
-/** One pencil note in the margin: what is seen, what it rests on, and what to try. Immutable. */
+/** One insight: what is seen, what it rests on, and what to try. Immutable. */
 final readonly class Insight
 {
     /**

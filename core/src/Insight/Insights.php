@@ -7,7 +7,7 @@ namespace Amble\Core\Insight;
 use Amble\Core\Session\DismissedInsight;
 use Amble\Core\Student\BackstrokeCue;
 
-/** What stands in the margin: few notes, the dearest and surest first. Silence is a good margin. */
+/** what the insights are: few notes, the dearest and surest first. Silence is a good margin. */
 final class Insights
 {
     /** One or two things are said, not seven. */

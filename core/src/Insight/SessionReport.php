@@ -12,7 +12,7 @@ use Amble\Core\Review\BackstrokeTable;
 use Amble\Core\Review\MeasureCount;
 use Amble\Core\Review\StrokeReport;
 
-/** One session looked back on: the stroke, today against what is usual, and what the margin says. Immutable. */
+/** One session looked back on: the stroke, today against what is usual, and what the insights say. Immutable. */
 final readonly class SessionReport
 {
     /**

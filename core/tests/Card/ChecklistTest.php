@@ -93,7 +93,7 @@ final class ChecklistTest extends TestCase
         self::assertSame(['Bend at the hips; the club keeps its distance from the chest: upright'], $look->attention());
     }
 
-    public function testASchoolThatDoesNotLookAtTheFeetIsNotAskedAboutThem(): void
+    public function testAPreferenceThatDoesNotLookAtTheFeetIsNotAskedAboutThem(): void
     {
         $keys = static fn(Checklist $card): array => array_map(
             static fn(ChecklistPoint $point): string => $point->key,

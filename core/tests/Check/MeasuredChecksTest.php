@@ -333,7 +333,7 @@ final class MeasuredChecksTest extends TestCase
         self::assertStringContainsString('station', (string) $look->cue);
     }
 
-    public function testEachSessionIsAPointTheLastIsHeldAgainstTheOneBeforeAndTheDoseEnds(): void
+    public function testEachSessionIsAPointTheLastIsHeldAgainstTheOneBeforeAndTheBallLimitEnds(): void
     {
         $cord = static fn(string $sees, string $session): MadeAttempt => CheckFixtures::try(
             'cord',

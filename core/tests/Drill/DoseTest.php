@@ -18,7 +18,7 @@ final class DoseTest extends TestCase
      * @param array<string, mixed> $drill
      */
     #[DataProvider('library')]
-    public function testADrillWithinADoseCanBeRunAndIsNeverLonger(array $drill): void
+    public function testADrillWithinABallLimitCanBeRunAndIsNeverLonger(array $drill): void
     {
         foreach ([1, 5, 12, 40, 500] as $balls) {
             foreach ([null, 1, 30] as $minutes) {

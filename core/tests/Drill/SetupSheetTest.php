@@ -56,7 +56,7 @@ final class SetupSheetTest extends DrillTestCase
         self::assertSame(['lengths', 'short_ones'], $keys(['putt_out' => 'passed']));
     }
 
-    public function testKitIsCountedAndWhatTripsIsSaid(): void
+    public function testEquipmentIsCountedAndWhatTripsIsSaid(): void
     {
         $sheet = SetupSheet::of(
             self::card([

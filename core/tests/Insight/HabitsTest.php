@@ -436,7 +436,7 @@ final class HabitsTest extends TestCase
         self::assertArrayNotHasKey('start.side', self::notes(array_slice($balls, 0, 10)));
     }
 
-    public function testSchoolsSayTheirOwnWayOfMendingUnevenBackstrokes(): void
+    public function testPreferencesSayTheirOwnWayOfMendingUnevenBackstrokes(): void
     {
         $balls = BallFixtures::practice(80, ['backstrokeScatter' => 0.16], 8);
         $try = static fn(BackstrokeCue $school): string => (string) self::notes($balls, school: $school)[
@@ -503,7 +503,7 @@ final class HabitsTest extends TestCase
         self::assertArrayNotHasKey('routine.held', self::notes($balls(10)));
     }
 
-    public function testAGateStepsByItsRuleAndADoseEnds(): void
+    public function testAGateStepsByItsRuleAndABallLimitEnds(): void
     {
         $gated = static fn(int $through): array => array_map(
             static fn(int $i): RolledBall => BallFixtures::one(
@@ -701,7 +701,7 @@ final class HabitsTest extends TestCase
         self::assertArrayNotHasKey('stroke.grip', self::notes($balls(0.18), tries: $grip(-2)));
     }
 
-    public function testWhatIsAdvisedForLowPuttsFollowsTheSchool(): void
+    public function testWhatIsAdvisedForLowPuttsFollowsThePreference(): void
     {
         $balls = array_map(
             static fn(int $i): RolledBall => BallFixtures::one(

@@ -242,7 +242,7 @@ final class InsightsTest extends PropertyTestCase
         self::assertSame(['pace.either'], self::said($later, new DismissedInsight('pace.either', $note->stamp, null)));
     }
 
-    public function testAtMostThreeStandTheDearestAndSurestFirstAndNoOtherSchoolSpeaks(): void
+    public function testAtMostThreeStandTheDearestAndSurestFirstAndNoOtherPreferenceSpeaks(): void
     {
         $note = static fn(string $key, float $cost, float $sureness, ?BackstrokeCue $school = null): Rule => new class (
             $key,
@@ -289,7 +289,7 @@ final class InsightsTest extends PropertyTestCase
         );
     }
 
-    public function testSilenceIsAGoodMargin(): void
+    public function testNoInsightIsAGoodAnswer(): void
     {
         self::assertSame([], self::keys(self::fit(20)));
         self::assertSame([], self::keys(self::fit(20), today: [0.02, -0.03, 0.01, 0.02, 0.0]));

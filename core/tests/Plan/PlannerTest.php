@@ -187,7 +187,7 @@ final class PlannerTest extends PropertyTestCase
         self::assertNull(self::candidate('to-the-edge')->lengthsIn([8.0, 12.0], 0.5));
     }
 
-    public function testAGroupsKitIsCountedOverAllStations(): void
+    public function testAGroupsEquipmentIsCountedOverAllStations(): void
     {
         [$gate, $ladder] = [self::candidate('closing-gate')->card, self::candidate('say-it-first')->card];
         $turns = Rota::of(['A', 'B', 'C', 'D', 'E'], 3)->turns;
@@ -364,7 +364,7 @@ final class PlannerTest extends PropertyTestCase
     }
 
     /** Where a school begins: with the read, or with the pace; without a word the start line comes before the pace. */
-    public function testTheWorkBeginsWhereTheCoachsSchoolDoes(): void
+    public function testTheWorkBeginsWhereTheCoachsPreferenceDoes(): void
     {
         $order = static function (array $schools, array $atStake, int $away = 0): array {
             $kinds = array_column(

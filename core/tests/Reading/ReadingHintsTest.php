@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 
 final class ReadingHintsTest extends TestCase
 {
-    public function testGrainComesUpOnlyWhereTheGrassLeansAndTheSchoolLooksAtIt(): void
+    public function testGrainComesUpOnlyWhereTheGrassLeansAndThePreferenceLooksAtIt(): void
     {
         $told = static fn(?Grass $grass, string $school): array => array_map(
             static fn(Checklist $card): int => count($card->points),

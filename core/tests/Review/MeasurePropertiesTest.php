@@ -161,7 +161,7 @@ final class MeasurePropertiesTest extends TestCase
         }
     }
 
-    public function testTheMarginIsShortSaysNothingTwiceAndRestsOnWhatIsThere(): void
+    public function testTheInsightsAreFewSayNothingTwiceAndRestOnWhatIsThere(): void
     {
         for ($seed = 1; $seed <= self::CASES; ++$seed) {
             $balls = self::wild(new SeededRandom($seed));

@@ -688,7 +688,7 @@ final class MeasuresTest extends PropertyTestCase
         self::assertNull(DisturbedBalls::of(BallFixtures::asked($balls([], 3.0, 5))));
     }
 
-    public function testASchoolsFirstQuestionStandsFirstAndNoneIsLost(): void
+    public function testAPreferencesFirstQuestionStandsFirstAndNoneIsLost(): void
     {
         self::assertSame(ReviewQuestion::cases(), ReviewQuestion::inOrder('order'));
         self::assertSame(

@@ -118,7 +118,7 @@ final class SessionReviewTest extends PropertyTestCase
         self::assertSame(703, $look->fit->n);
     }
 
-    public function testANewStudentsFirstBallsLeanOnTheBench(): void
+    public function testANewStudentsFirstBallsLeanOnTheWorkspace(): void
     {
         $others = array_map(static fn(float $beta): StrokeSummary => StrokeSummary::of($beta, 0.05, 0.08, 30), [
             1.45,

@@ -115,7 +115,7 @@ final class StartMeasuresTest extends TestCase
         );
     }
 
-    public function testAGateNobodyCheckedOrOfNoSizeTellsNothing(): void
+    public function testAGateNotCheckedOrOfNoSizeTellsNothing(): void
     {
         self::assertNull(StartAverage::of(BallFixtures::asked([BallFixtures::one(3.0, 3.0, ['gate' => 'right'])])));
     }

@@ -122,7 +122,7 @@ final class TrendTest extends TestCase
         );
     }
 
-    public function testStilesStandWhereSomethingBroke(): void
+    public function testChangeMarkersStandWhereSomethingBroke(): void
     {
         $visit = static fn(
             string $id,

@@ -94,7 +94,7 @@ final class WeakSideTest extends TestCase
         self::assertSame($advice === 'chip' ? [SafetyNote::Wedges->value] : [], $told->cautions);
     }
 
-    public function testWhereSchoolsDifferTheStudentsDecides(): void
+    public function testWherePreferencesDifferTheStudentsDecides(): void
     {
         $told = static fn(string $school, string $slope, string $lie, float $rough): array => [
             ($one = RollOrChip::of($slope, $lie, $rough, 8.0, $school))->advice,

@@ -85,7 +85,7 @@ test('a reading that was chosen stays chosen between its acceptance and the next
   expect(client.getQueryData(keys.session('S'))).toMatchObject({ reading: own, run: { is_over: true } });
 });
 
-test('somebody added here is on the bench before it is asked again', () => {
+test('somebody added here is in the workspace before it is asked again', () => {
   const client = new QueryClient();
   client.setQueryData(keys.today, { students: [{ id: 'ann' }], greens: [], sessions: [] });
   applyAccepted(client, {

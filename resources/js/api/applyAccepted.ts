@@ -87,7 +87,7 @@ function askAgain(
 function applyWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {
   const { path } = write;
   if (path === 'students' || path === 'greens') {
-    // Known at once: the next screen may choose it before the bench is asked again.
+    // Known at once: the next screen may choose it before the workspace is asked again.
     client.setQueryData<Today>(keys.today, (today) => today && withRecord(today, path, answer));
   } else if (path.endsWith('/rounds')) {
     askAgain(client, keys.allReports);

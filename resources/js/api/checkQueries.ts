@@ -23,7 +23,7 @@ export const catalogueOptions = queryOptions({
   staleTime: 60_000,
 });
 
-/** Every check, every card of the bench, and the questions on which schools differ. */
+/** Every check, every card of the workspace, and the questions on which schools differ. */
 export function useCheckCatalogue() {
   return useQuery(catalogueOptions);
 }

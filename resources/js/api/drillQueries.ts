@@ -1,4 +1,4 @@
-/** Drills: the shelf, sheets, files, lengths, runs, findings. */
+/** Drills: the library, sheets, files, lengths, runs, findings. */
 
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -18,7 +18,7 @@ interface Kept {
   order?: number;
   /** Who was signed in; not there in what an older version of the app kept. */
   coach_id?: string;
-  /** Which session it is of; empty for a record of the bench. */
+  /** Which session it is of; empty for a record of the workspace. */
   session_id: string;
   /** Why the server would not take it; null while it is only waiting. */
   refused: string | null;

@@ -31,9 +31,9 @@ const todayOptions = queryOptions({
   queryFn: () => request<Today>('GET', 'today'),
 });
 
-/** The bench, with what waits on this device. */
+/** The workspace, with what waits on this device. */
 export function useToday() {
-  // Behind a student's link there is no bench.
+  // Behind a student's link there is no workspace.
   const today = useQuery({ ...todayOptions, enabled: link === null });
   const waiting = usePending();
   const data = useMemo(
@@ -175,7 +175,7 @@ export interface SessionChange {
   note_for_student?: string | null;
   note_for_next?: string | null;
   kit_word?: string | null;
-  /** What of it goes on the student's pocket card. */
+  /** What of it goes on the student's take-home card. */
   pocket?: {
     work_on?: string | null;
     home_task?: string | null;
@@ -281,7 +281,7 @@ export function lastNote(student: string | null, sessions: readonly SessionSumma
 export type StudentDraft = Omit<Student, 'id'>;
 export type GreenDraft = Pick<Green, 'name' | 'surface' | 'grass'>;
 
-/** Adds somebody to the bench under an id made here. @returns the id */
+/** Adds somebody to the workspace under an id made here. @returns the id */
 export function addStudent(draft: StudentDraft): string {
   return add('students', draft, draft.name);
 }

@@ -105,7 +105,7 @@ describe('what waits is laid over what the server said', () => {
   });
 });
 
-test('a bench has who, where and what was begun here, each once', () => {
+test('a workspace has who, where and what was begun here, each once', () => {
   const today = {
     students: KNOWN.students,
     greens: KNOWN.greens,

@@ -1,4 +1,4 @@
-/** A session, and a bench, with what this device has not sent yet laid over what the server said. */
+/** A session, and a workspace, with what this device has not sent yet laid over what the server said. */
 
 import { isMeasurement, type Pending, standing, type Write } from './pending';
 import { shownLog } from './shownLog';
@@ -12,7 +12,7 @@ import type {
   Today,
 } from './types';
 
-/** What the bench knows by id. */
+/** What the workspace knows by id. */
 export interface Known {
   students: readonly Student[];
   greens: readonly Green[];
@@ -125,7 +125,7 @@ function patched(session: Session, change: Write['body'], known: Known): Session
   if ('green_id' in change) {
     shown.green = known.greens.find(({ id }) => id === change.green_id) ?? null;
     const reading = shown.green?.reading ?? null;
-    // What stands on the other green is the server's to say; until it does, what the bench knows of it.
+    // What stands on the other green is the server's to say; until it does, what the workspace knows of it.
     Object.assign(shown, {
       reading,
       own_measurement: null,
@@ -175,7 +175,7 @@ function withReading(session: Session, draft: Write['body']): Session {
   return { ...session, own_measurement: own, reading: own, measurement_is_of_the_day: true, measurement_days_old: 0 };
 }
 
-/** A bench with the students, greens and sessions that wait on this device. */
+/** A workspace with the students, greens and sessions that wait on this device. */
 export function shownToday(sent: Today, waiting: readonly Pending[]): Today {
   // What this device kept of an earlier version has neither.
   const shown: Today = { ...sent, planned: sent.planned ?? [], conditions: sent.conditions ?? [] };
@@ -214,7 +214,7 @@ function hasId(list: readonly { id: string }[], id: unknown): boolean {
   return list.some((each) => each.id === id);
 }
 
-/** What of a change of a session's card the bench's line shows. */
+/** What of a change of a session's card the workspace's line shows. */
 function summaryChange({ ended, ended_at_ms, ...change }: Write['body']): object {
   const { student_id, green_id, purpose, minutes, note_for_next } = change;
   const said = Object.entries({ student_id, green_id, purpose, minutes, note_for_next });

@@ -1,4 +1,4 @@
-/** A student's pocket card, and what is behind a link to one. */
+/** A student's take-home card, and what is behind a link to one. */
 
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';

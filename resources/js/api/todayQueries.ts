@@ -6,7 +6,7 @@ import { keys } from './keys';
 import type { GreenDraft, StudentDraft } from './sessionQueries';
 import type { DeletedRecords, Green, SessionHistoryLine, Student } from './types';
 
-/** Adds a record to the bench, or changes the one with the given id. */
+/** Adds a record to the workspace, or changes the one with the given id. */
 function useKeep<Draft, Kept>(path: string) {
   const client = useQueryClient();
   return useMutation({

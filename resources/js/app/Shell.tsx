@@ -4,7 +4,7 @@ import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
 import { useAcceptedEntries } from '../api/useOutbox';
 import { usePending, usePendingCount } from '../api/usePending';
-import { Button, color, narrow, Page, space, touch, type, Unseen, Waiting } from '../design';
+import { Button, color, narrow, Page, space, touch, type, UndoOffer, Unseen, Waiting } from '../design';
 import { lastEntered, onAnnounced } from '../device/announce';
 import { useUpdate } from '../device/useUpdate';
 import { SimulationBar } from '../features/simulation/SimulationBar';
@@ -107,6 +107,7 @@ export function Shell() {
           <KeySheet />
         </Foot>
       </Body>
+      <UndoOffer />
       <Announcer />
     </>
   );

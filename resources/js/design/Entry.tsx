@@ -1,5 +1,15 @@
+import { Minus, Plus } from 'lucide-react';
 import type { Ref } from 'react';
-import { FieldError, Input, Label, Text, TextArea, TextField, type TextFieldProps } from 'react-aria-components';
+import {
+  Button,
+  FieldError,
+  Input,
+  Label,
+  Text,
+  TextArea,
+  TextField,
+  type TextFieldProps,
+} from 'react-aria-components';
 import styled from 'styled-components';
 import { color, space, touch } from './theme';
 
@@ -15,6 +25,12 @@ const Box = styled.span`
   [data-invalid] > & { border-color: ${color.warn}; border-width: 2.5px; }
   input { flex: 1; min-width: 0; width: 100%; border: 0; background: none; outline: none; color: inherit; font: inherit; font-size: 1.15rem; padding: 8px 0; }
   span { color: ${color.pencil}; }
+`;
+
+/** For the thumb: by keys the number is typed. */
+const StepButton = styled(Button)`
+  flex: none; display: grid; place-items: center; min-width: 44px; min-height: 44px; border: 0; border-left: 1px solid ${color.rule};
+  background: none; color: ${color.copper}; cursor: pointer;
 `;
 
 const Area = styled(TextArea)`
@@ -36,13 +52,15 @@ export interface EntryProps extends Omit<TextFieldProps, 'children' | 'isInvalid
   hint?: string | undefined;
   /** Unit of a bare number, shown inside the box. */
   suffix?: string;
+  /** Of a small number: one step up or down by a touch. */
+  onStep?: ((by: 1 | -1) => void) | undefined;
   /** What Enter does; without it Enter submits the form. */
   onEnter?: () => void;
   inputRef?: Ref<HTMLInputElement>;
 }
 
 /** A one-line field that shows its error beside it and keeps what was typed. */
-export function Entry({ label, error = null, hint, suffix, onEnter, inputRef, ...props }: EntryProps) {
+export function Entry({ label, error = null, hint, suffix, onStep, onEnter, inputRef, ...props }: EntryProps) {
   return (
     <Field
       {...props}
@@ -62,6 +80,16 @@ export function Entry({ label, error = null, hint, suffix, onEnter, inputRef, ..
       <Box>
         <Input ref={inputRef} autoComplete={props.autoComplete ?? 'off'} />
         {suffix !== undefined && <span aria-hidden="true">{suffix}</span>}
+        {onStep !== undefined && (
+          <>
+            <StepButton aria-label={`${label}: less`} excludeFromTabOrder onPress={() => onStep(-1)}>
+              <Minus size={18} aria-hidden="true" />
+            </StepButton>
+            <StepButton aria-label={`${label}: more`} excludeFromTabOrder onPress={() => onStep(1)}>
+              <Plus size={18} aria-hidden="true" />
+            </StepButton>
+          </>
+        )}
       </Box>
       {hint !== undefined && <Hint slot="description">{hint}</Hint>}
       <FieldMessage>{error}</FieldMessage>
@@ -75,7 +103,7 @@ export function NoteEntry({
   error = null,
   hint,
   ...props
-}: Omit<EntryProps, 'suffix' | 'onEnter' | 'inputRef'>) {
+}: Omit<EntryProps, 'suffix' | 'onStep' | 'onEnter' | 'inputRef'>) {
   return (
     <Field {...props} isInvalid={error !== null} validationBehavior="aria">
       <Label>{label}</Label>

@@ -14,7 +14,7 @@ const Column = styled.aside`
   &:empty { display: none; }
 `;
 
-const Pencil = styled.article`
+const InsightText = styled.article`
   display: grid; gap: ${space.xs};
   p:first-child { font-weight: 600; }
   button { justify-self: start; padding: 0; min-height: 40px; font: 400 0.95rem ${type.sans}; }
@@ -55,7 +55,7 @@ export function InsightCard<Note extends InsightRow>({
   return (
     <Column aria-label="Insights">
       {shown.map((note) => (
-        <Pencil key={note.key}>
+        <InsightText key={note.key}>
           <p>{note.seen}</p>
           {note.try !== null && <p>{note.try}</p>}
           <Row $gap="m">
@@ -72,7 +72,7 @@ export function InsightCard<Note extends InsightRow>({
             </SheetButton>
             {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
           </Row>
-        </Pencil>
+        </InsightText>
       ))}
       {more}
       {children}
@@ -109,7 +109,7 @@ function lowerFirst(sentence: string): string {
   return `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`;
 }
 
-/** A note the screen itself leaves in the margin: a caution, last time's reminder. */
+/** A note the screen itself leaves beside the insights: a caution, last time's reminder. */
 export const MarginWord = styled.div`
   display: grid; gap: ${space.xs};
   h2 { font-size: 1.02rem; }

@@ -3,7 +3,7 @@ import { Entry } from './Entry';
 
 const STEPS = 10;
 
-interface PaceByWalkingProps {
+interface StrideByWalkingProps {
   /** Reads a length as it is typed, metres; null while it cannot be. */
   read: (text: string) => number | null;
   suffix: string;
@@ -12,7 +12,7 @@ interface PaceByWalkingProps {
 }
 
 /** Count ten along a tape and type how far that is: the dividing is done here. */
-export function StrideByWalking({ read, suffix, onPace }: PaceByWalkingProps) {
+export function StrideByWalking({ read, suffix, onPace }: StrideByWalkingProps) {
   const [text, setText] = useState('');
   return (
     <Entry

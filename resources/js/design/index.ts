@@ -32,6 +32,7 @@ export { SheetButton } from './SheetButton';
 export { StrideByWalking } from './StrideByWalking';
 export { Switch } from './Switch';
 export { Title } from './Title';
+export { offerUndo, UndoOffer } from './Toast';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
 export { useFaces } from './useFaces';
 export { useFirst } from './useFirst';

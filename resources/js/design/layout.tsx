@@ -6,7 +6,7 @@ export const Unseen = styled.span`
   position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
 `;
 
-/** A screen's working area, with the margin beside it on a laptop and below it on a phone. */
+/** A screen's working area, with the insights beside it on a laptop and below it on a phone. */
 export const Page = styled.main.attrs({ id: 'work' })`
   display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.l}; padding: ${space.m}; max-width: 1240px; margin: 0 auto;
   ${wide} { padding: ${space.l}; &[data-margin] { grid-template-columns: minmax(0, 1fr) 270px; gap: ${space.xl}; } }

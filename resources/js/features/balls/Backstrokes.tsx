@@ -33,7 +33,7 @@ const Strip = styled.div`
   span[data-half] { background-size: 1.5px 8px; font-size: 0; }
 `;
 
-const Lately = styled.div`
+const RecentChips = styled.div`
   display: flex; flex-wrap: wrap; align-items: center; gap: 6px;
   small { font-size: 0.95rem; color: ${color.pencil}; flex: none; }
   button { ${chip} min-width: 56px; padding: 0 8px; font: 700 1.05rem ${type.sans}; white-space: nowrap; }
@@ -85,7 +85,7 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   const shown = units.text(backstroke, 'backstroke');
   return (
     <Stack $gap="xs">
-      <Lately role="group" aria-label="Recent backstrokes">
+      <RecentChips role="group" aria-label="Recent backstrokes">
         <small aria-hidden="true">Backstroke</small>
         {offered.map((metres) => (
           <ToggleButton
@@ -104,7 +104,7 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
             {() => exact}
           </SheetButton>
         )}
-      </Lately>
+      </RecentChips>
       {!isPhone && exact}
     </Stack>
   );

@@ -3,12 +3,19 @@ import { useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Presence, Session, Student } from '../../api/types';
-import { Button, chip, color, Name } from '../../design';
+import { Button, chip, color, Name, narrow } from '../../design';
 import { GroupSheet } from './GroupSheet';
 import { shortName, signsOf } from './names';
 
 const Names = styled(RadioGroup)`
   display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 104px), 1fr)); gap: 6px; min-width: 0;
+  /* Six names are one row of a phone: the lane stays where it is. */
+  ${narrow} {
+    grid-template-columns: repeat(auto-fit, minmax(50px, 1fr)); gap: 4px;
+    && label { padding: 2px; justify-items: center; text-align: center; font-size: 0.85rem; }
+    && label > small { display: none; }
+    label > span { display: grid; justify-items: center; max-width: 100%; overflow: hidden; }
+  }
   label {
     ${chip}
     display: grid; align-content: center; justify-content: stretch; justify-items: start; gap: 0; min-width: 0; padding: 2px 10px; line-height: 1.2; text-align: left;
@@ -18,7 +25,7 @@ const Names = styled(RadioGroup)`
   }
 `;
 
-interface CompanyProps {
+interface GroupBarProps {
   session: Session;
   /** Whose the next ball is. */
   student: string | null;
@@ -30,7 +37,7 @@ interface CompanyProps {
 }
 
 /** Names atop: one touch makes the next ball another's. Nothing while one rolls alone. */
-export function GroupBar({ session, student, onChoose, note, rollers = null }: CompanyProps) {
+export function GroupBar({ session, student, onChoose, note, rollers = null }: GroupBarProps) {
   const { group_members } = session;
   const shown = group_members.filter(({ student: id, standing }) =>
     rollers === null ? standing === 'here' : rollers.includes(id) && standing !== 'gone',

@@ -75,6 +75,7 @@ export function BookingSheet({ booking, day, student, onClose }: BookingSheetPro
                 control={control}
                 name="minutes"
                 label="Minutes"
+                step={5}
                 inputMode="numeric"
                 suffix="min"
                 rule={wholeError}
@@ -118,7 +119,14 @@ function Repeats({ control, booking }: { control: Control<BookingValues>; bookin
     <>
       <ChoiceField control={control} name="every" label="Repeats" options={EVERY} />
       {every !== 'once' && (
-        <TextField control={control} name="times" label="Number of lessons" inputMode="numeric" rule={wholeError} />
+        <TextField
+          control={control}
+          name="times"
+          label="Number of lessons"
+          step={1}
+          inputMode="numeric"
+          rule={wholeError}
+        />
       )}
       {booking?.rule != null && every === 'once' && (
         <QuietText>Saved like this, it takes place once; the repetition it has now is lost.</QuietText>

@@ -13,7 +13,7 @@ const KINDS: Record<Checklist['kind'], string> = {
   safety: 'Before putting without looking',
 };
 
-/** The bench's cards of points, by what they are for. */
+/** The workspace's cards of points, by what they are for. */
 export function ChecklistsScreen() {
   const book = useCheckCatalogue();
   const cards = book.data?.cards ?? [];

@@ -82,7 +82,7 @@ function withRoster(session: Session, roster: readonly string[], students: reado
   return { ...session, group_members: [...session.group_members, ...came] };
 }
 
-/** Names by student, of the group and of the bench. */
+/** Names by student, of the group and of the workspace. */
 function useNames(session: Session): ReadonlyMap<string, string> {
   const today = useToday();
   return new Map([

@@ -1,5 +1,6 @@
 import { Entry, OneOf, Stack } from '../../design';
 import { readNumber } from '../../units/format';
+import { stepped } from './typed';
 
 /** Which way it goes, and how steep it is as it was typed. */
 export interface TypedSlope {
@@ -74,6 +75,7 @@ export function SlopeEntry({ label, words, value, onChange, onEnter, error }: Sl
           value={value.percent}
           onChange={(percent) => onChange({ ...value, percent })}
           {...(onEnter !== undefined && { onEnter })}
+          onStep={(by) => onChange({ ...value, percent: stepped(value.percent, by / 2) })}
           inputMode="decimal"
           suffix="%"
           error={error}

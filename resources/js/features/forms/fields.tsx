@@ -4,7 +4,7 @@ import { type Control, Controller, type FieldPathByValue, type FieldValues } fro
 import { Entry, NoteEntry, OneOf, type Option, Pick, Switch } from '../../design';
 import type { LengthKind } from '../../units/length';
 import type { Units } from '../../units/useUnits';
-import { lengthError, numberError, type TypedLength } from './typed';
+import { lengthError, numberError, stepped, type TypedLength } from './typed';
 
 interface FieldProps<V extends FieldValues, T> {
   control: Control<V>;
@@ -26,16 +26,24 @@ interface TextFieldProps<V extends FieldValues> extends FieldProps<V, string> {
   inputMode?: 'numeric' | 'decimal' | 'email';
   type?: 'text' | 'date' | 'time';
   rule?: Rule<string, V>;
+  /** How much − and + change a small number. */
+  step?: number;
 }
 
-export function TextField<V extends FieldValues>({ control, name, rule, ...entry }: TextFieldProps<V>) {
+export function TextField<V extends FieldValues>({ control, name, rule, step, ...entry }: TextFieldProps<V>) {
   return (
     <Controller
       control={control}
       name={name}
       {...(rule !== undefined && { rules: rules(rule) })}
       render={({ field, fieldState }) => (
-        <Entry {...entry} value={field.value} onChange={field.onChange} error={fieldState.error?.message ?? null} />
+        <Entry
+          {...entry}
+          value={field.value}
+          onChange={field.onChange}
+          onStep={step === undefined ? undefined : (by) => field.onChange(stepped(field.value, by * step))}
+          error={fieldState.error?.message ?? null}
+        />
       )}
     />
   );

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { unitsFor } from '../../units/useUnits';
 import { readSlope, slopeOfText, textOfSlope, typedSlope } from './SlopeEntry';
-import { lengthError, metresOf, numberError, numberOf, summed, textOf, typedLength } from './typed';
+import { lengthError, metresOf, numberError, numberOf, stepped, summed, textOf, typedLength } from './typed';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 
@@ -30,6 +30,16 @@ test.each([
   expect(typed.way).toBe(way);
   expect(readSlope(typed).percent).toBe(percent);
   expect(slopeOfText(textOfSlope(typed))).toEqual(typed);
+});
+
+test('a step goes on from what is typed, and never below none', () => {
+  expect([stepped('45', 5), stepped('', 5), stepped('3', -5), stepped('1.5', 0.5), stepped('many', 1)]).toEqual([
+    '50',
+    '5',
+    '0',
+    '2',
+    '1',
+  ]);
 });
 
 test('a way without a number asks for it, and keeps its way', () => {

@@ -39,6 +39,11 @@ export function numberError(text: string): string | null {
   return text.trim() === '' || readNumber(text) !== null ? null : `“${text.trim()}” is not a number.`;
 }
 
+/** A number one step on; never below none. */
+export function stepped(text: string, by: number): string {
+  return String(Math.max(0, Math.round(((numberOf(text) ?? 0) + by) * 100) / 100));
+}
+
 /** What was typed without the spaces around it; null where nothing is left. */
 export function textOf(text: string): string | null {
   return text.trim() === '' ? null : text.trim();

@@ -8,7 +8,7 @@ import { figureWords, intervalWords } from '../drill-results/figures';
 
 const NOBODY = 'nobody';
 
-interface BesidePartProps {
+interface ComparePartProps {
   student: Student;
   others: readonly Student[];
   surface: string | null;
@@ -16,7 +16,7 @@ interface BesidePartProps {
 }
 
 /** Two or three students, or two times of one, on the same scale. */
-export function ComparePart({ student, others, surface, units }: BesidePartProps) {
+export function ComparePart({ student, others, surface, units }: ComparePartProps) {
   const [kind, setKind] = useState<'times' | 'students'>('times');
   const [picked, pick] = useState<readonly [string, string]>([NOBODY, NOBODY]);
   const [until, setUntil] = useState('');

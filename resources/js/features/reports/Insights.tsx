@@ -6,7 +6,7 @@ import { OUTCOMES } from '../../lane/OutcomeMark';
 import { day } from '../../units/dates';
 import type { Units } from '../../units/useUnits';
 
-/** In the hand's type, not the margin's: these are figures. */
+/** In the hand's type, not the insights': these are figures. */
 const Sans = styled.div`
   font: 400 0.95rem/1.4 ${type.sans};
   td, tbody th { font-size: 0.95rem; padding: 5px 8px 5px 0; }

@@ -13,7 +13,7 @@ const Drawing = styled.svg`
 
 const [WIDE, HIGH] = [400, 400];
 
-interface LookLaneProps {
+interface ReportLaneProps {
   look: MeasureReport;
   /** The length whose surroundings are enlarged, metres; null for the whole lane. */
   near: number | null;
@@ -24,7 +24,7 @@ interface LookLaneProps {
 type Rolled = ReviewBall & { roll_m: number };
 
 /** Every ball looked at where it stopped; a length is picked by touching its post. */
-export function ReportLane({ look, near, onNear, units }: LookLaneProps) {
+export function ReportLane({ look, near, onNear, units }: ReportLaneProps) {
   const rolled = look.balls.filter((ball): ball is Rolled => ball.roll_m !== null);
   return near === null ? (
     <WholeLane look={look} rolled={rolled} onNear={onNear} units={units} />
@@ -34,7 +34,7 @@ export function ReportLane({ look, near, onNear, units }: LookLaneProps) {
 }
 
 /** The lane from the ball on, with a post at every length. */
-function WholeLane({ look, rolled, onNear, units }: Omit<LookLaneProps, 'near'> & { rolled: readonly Rolled[] }) {
+function WholeLane({ look, rolled, onNear, units }: Omit<ReportLaneProps, 'near'> & { rolled: readonly Rolled[] }) {
   const range = {
     low: 0,
     high: 1.06 * Math.max(3, ...rolled.map(({ roll_m }) => roll_m), ...look.lengths.map(({ length_m }) => length_m)),

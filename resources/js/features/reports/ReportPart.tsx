@@ -1,7 +1,20 @@
 import styled from 'styled-components';
 import { type BallFilter, type ReportOf, reportPath } from '../../api/queries';
 import type { MeasureReport, SessionPart } from '../../api/types';
-import { Fold, narrow, OneOf, Pick, QuietText, Row, SentenceText, Stack, space, useFirst, wide } from '../../design';
+import {
+  Fold,
+  narrow,
+  OneOf,
+  Pick,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  space,
+  Unseen,
+  useFirst,
+  wide,
+} from '../../design';
 import { inWords, PART_NAMES } from '../../lane/drillWords';
 import type { Units } from '../../units/useUnits';
 import { DrillResultRow } from '../drill-results/DrillResults';
@@ -34,7 +47,7 @@ export function tabOf(key: string | null | undefined): TabKey | null {
   return TABS.find(({ value }) => value === key)?.value ?? null;
 }
 
-interface LookPartProps {
+interface ReportPartProps {
   of: ReportOf;
   tab: TabKey;
   look: MeasureReport;
@@ -46,7 +59,7 @@ interface LookPartProps {
 }
 
 /** The questions of one tab, beside the balls themselves. */
-export function ReportPart({ of, tab, look, filter, onFilter, isGentle, units }: LookPartProps) {
+export function ReportPart({ of, tab, look, filter, onFilter, isGentle, units }: ReportPartProps) {
   const near = filter.near_m ?? null;
   const asked: readonly string[] = TABS.find(({ value }) => value === tab)?.questions ?? [];
   const questions = look.questions
@@ -109,7 +122,13 @@ function ReportSection({
     <section>
       <h3>{title}</h3>
       <SentenceText>{inWords(findings[0]?.sentence ?? '', units)}</SentenceText>
-      <Fold label="Figures">
+      <Fold
+        label={
+          <>
+            Figures<Unseen>: {title}</Unseen>
+          </>
+        }
+      >
         {findings.map((finding, index) => (
           <DrillResultRow key={finding.kind} finding={finding} units={units} isOpen isSaid={index > 0} />
         ))}
@@ -121,7 +140,7 @@ function ReportSection({
 const ALL = 'all';
 
 /** Which balls: of one length, and, one touch further, of a slope, a drill, a putter, a tempo. */
-function Picks({ look, filter, onFilter, units }: Omit<LookPartProps, 'of' | 'isGentle' | 'tab'>) {
+function Picks({ look, filter, onFilter, units }: Omit<ReportPartProps, 'of' | 'isGentle' | 'tab'>) {
   const set = (part: Partial<BallFilter>) => onFilter({ ...filter, ...part });
   const others = rarePicks(look);
   return (

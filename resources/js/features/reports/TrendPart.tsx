@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { ChangeMarker, Trend, TrendChart } from '../../api/types';
-import { color, Fold, Part, QuietText, SentenceText, space, TableFrame, type } from '../../design';
+import { color, Fold, Part, QuietText, SentenceText, space, TableFrame, type, Unseen } from '../../design';
 import { inWords } from '../../lane/drillWords';
 import { day } from '../../units/dates';
 import type { Units } from '../../units/useUnits';
@@ -19,14 +19,14 @@ const Markers = styled.ol`
   margin: 0; padding-left: 1.4em; color: ${color.pencil};
 `;
 
-interface CoursePartProps {
+interface TrendPartProps {
   course: Trend;
   units: Units;
   csv: string;
 }
 
 /** Every measure over time on one time line: a point a session with its interval, and the breaks across the path. */
-export function TrendPart({ course, units, csv }: CoursePartProps) {
+export function TrendPart({ course, units, csv }: TrendPartProps) {
   const { lines, change_markers } = course;
   const times = [...lines.flatMap(({ points }) => points.map(({ at_ms }) => at_ms))];
   const span: [number, number] = [Math.min(...times), Math.max(...times)];
@@ -99,7 +99,13 @@ function Line({ line, span, change_markers, units }: LineProps) {
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`${question} ${sentence}`}>
         <Drawn line={line} span={span} change_markers={change_markers} units={units} />
       </svg>
-      <Fold label="Figures by session">
+      <Fold
+        label={
+          <>
+            Figures by session<Unseen>: {question}</Unseen>
+          </>
+        }
+      >
         <TableFrame>
           <table>
             <tbody>

@@ -5,9 +5,9 @@ import type { Student } from '../../api/types';
 import { Notice, Page, Waiting } from '../../design';
 
 interface WithStudentProps {
-  /** Said while the bench is not known yet. */
+  /** Said while the workspace is not known yet. */
   opening: string;
-  /** @param others everybody else on the bench */
+  /** @param others everybody else in the workspace */
   children: (student: Student, others: readonly Student[]) => ReactNode;
 }
 

@@ -21,10 +21,10 @@ const Band = styled.section`
   @media print { display: none; }
 `;
 
-type Told = NonNullable<PlanProgress['progress']>;
-type Block = Told['blocks'][number];
+type ShownProgress = NonNullable<PlanProgress['progress']>;
+type Block = ShownProgress['blocks'][number];
 
-/** The plan under the footpath: what is next, what time is left, and what could go where it runs short. */
+/** The plan under the path of steps: what is next, what time is left, and what could go where it runs short. */
 export function PlanBand({ session }: { session: Session }) {
   const told = usePlanProgress(session.id, session.plan !== null).data?.progress ?? null;
   if (session.plan === null || told === null) {
@@ -57,7 +57,7 @@ export function PlanBand({ session }: { session: Session }) {
   );
 }
 
-function briefly({ over_minutes, left_minutes, next }: Told): string {
+function briefly({ over_minutes, left_minutes, next }: ShownProgress): string {
   return next === null
     ? 'All done.'
     : over_minutes > 1
@@ -65,7 +65,7 @@ function briefly({ over_minutes, left_minutes, next }: Told): string {
       : `${Math.floor(left_minutes)} min left.`;
 }
 
-function LetGo({ session, told }: { session: Session; told: Told }) {
+function LetGo({ session, told }: { session: Session; told: ShownProgress }) {
   const change = useChangeSession(session.id);
   const { plan } = session;
   const first = told.blocks.find(({ id }) => id === told.let_go[0]);

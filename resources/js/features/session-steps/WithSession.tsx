@@ -12,7 +12,7 @@ interface WithSessionProps {
   children: (session: Session) => ReactNode;
 }
 
-/** A screen of one session, under its footpath. */
+/** A screen of one session, under its path of steps. */
 export function WithSession({ id, at, children }: WithSessionProps) {
   const sight = useSession(id);
   if (sight.status === 'failed') {

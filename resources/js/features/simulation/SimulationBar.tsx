@@ -27,15 +27,15 @@ const PACES: readonly { value: Pace; label: string }[] = [
 /** Under whatever screen it is at: what a walk along does and why, and the hand on it. */
 export function SimulationBar() {
   const id = useToday().data?.simulation ?? null;
-  return id === null ? null : <WalkOf key={id} id={id} />;
+  return id === null ? null : <SimulationOf key={id} id={id} />;
 }
 
-function WalkOf({ id }: { id: string }) {
+function SimulationOf({ id }: { id: string }) {
   const sight = useSession(id);
-  return sight.status === 'open' ? <Walking session={sight.session} /> : null;
+  return sight.status === 'open' ? <SimulationControls session={sight.session} /> : null;
 }
 
-function Walking({ session }: { session: Session }) {
+function SimulationControls({ session }: { session: Session }) {
   const walk = useSimulation(session);
   const navigate = useNavigate();
   const clear = useDeleteSimulation(() => void navigate('/'));

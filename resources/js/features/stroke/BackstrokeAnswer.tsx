@@ -13,7 +13,7 @@ const Track = styled(Slider)`
   label { font-weight: 700; }
   output { font-weight: 700; font-size: 1.1rem; }
   .rail { grid-column: 1 / -1; height: 48px; position: relative; margin: 0 17px; }
-  .rail::before { content: ''; position: absolute; left: -17px; right: -17px; top: 22px; height: 4px; background: ${color.edge}; border-radius: 2px; }
+  .rail::before { content: ''; position: absolute; left: -17px; right: -17px; top: 22px; height: 4px; background: ${color.edge}; border-radius: 2px; forced-color-adjust: none; }
   .thumb { width: 34px; height: 34px; border-radius: 50%; background: ${color.copper}; border: 3px solid ${color.leaf}; outline: 1.5px solid ${color.ink}; top: 24px; forced-color-adjust: none; }
   .thumb[data-focus-visible] { outline: 3px solid ${color.focus}; outline-offset: 3px; }
 `;

@@ -36,7 +36,7 @@ const PHASES: Readonly<Record<string, string>> = {
   writing: 'Importing the records',
 };
 
-/** Everything entered at this bench as one file, and a file taken in: first what it would bring, then all of it or nothing. */
+/** Everything entered at this workspace as one file, and a file taken in: first what it would bring, then all of it or nothing. */
 export function RecordsPart() {
   const { taking, progress, cancel } = useImportRecords();
   const kept = useKeepRecords();

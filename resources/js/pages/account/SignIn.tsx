@@ -6,7 +6,7 @@ import { Button, Entry, Notice, Page, Part, QuietText, Row, SentenceText, Title,
 import { ForgotPasswordPart } from './ForgotPassword';
 import { NarrowPage } from './NarrowPage';
 
-/** The way in: the demo bench where it is offered, an account otherwise. */
+/** The way in: the demo workspace where it is offered, an account otherwise. */
 export function SignIn() {
   const me = useMe();
   const door = useAuthentication();

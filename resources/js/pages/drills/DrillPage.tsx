@@ -36,10 +36,10 @@ export function DrillPage() {
       </Page>
     );
   }
-  return <SessionNotes card={found.card} />;
+  return <DrillDetail card={found.card} />;
 }
 
-function SessionNotes({ card }: { card: LibraryDrill }) {
+function DrillDetail({ card }: { card: LibraryDrill }) {
   const { drill, own_id: ownId } = card;
   const units = useUnits();
   const drop = useDeleteDrill();

@@ -205,7 +205,7 @@ function One({ student, putt, count, units, onRolled, onNext }: OneProps) {
   );
 }
 
-/** In the margin's width, its parts are lines. */
+/** In the insights' width, its parts are lines. */
 function Habit({ finding, units }: { finding: Finding; units: Units }) {
   return (
     <>

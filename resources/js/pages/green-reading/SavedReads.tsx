@@ -9,7 +9,7 @@ import type { Units } from '../../units/useUnits';
 
 const Named = styled.button`${chip}`;
 
-interface KeptReadsProps {
+interface SavedReadsProps {
   green: Green;
   putt: PuttSituation;
   onOpen: (putt: PuttSituation) => void;
@@ -17,7 +17,7 @@ interface KeptReadsProps {
 }
 
 /** Reads kept at a green, each with the pace it is good for; the one on the lane can be kept beside them. */
-export function SavedReads({ green, putt, onOpen, units }: KeptReadsProps) {
+export function SavedReads({ green, putt, onOpen, units }: SavedReadsProps) {
   const kept = useSavedReads(green.id);
   const drop = useDeleteRead();
   const keep = useSaveRead();

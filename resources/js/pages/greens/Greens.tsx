@@ -10,6 +10,7 @@ import {
   Menu,
   Name,
   Notice,
+  offerUndo,
   Page,
   QuietText,
   Row,
@@ -32,6 +33,11 @@ export function Greens() {
   const putAway = useDelete();
   const [opened, setOpened] = useState<Green | 'new' | null>(null);
   const [search, setSearch] = useState('');
+  const deleteGreen = ({ id, name }: Green) => {
+    const record = `greens/${id}` as const;
+    const undo = () => putAway.mutate({ record, isAway: false });
+    putAway.mutate({ record, isAway: true }, { onSuccess: () => offerUndo(`${name} is deleted.`, undo) });
+  };
   const [greens, grasses] = [today.data?.greens ?? [], today.data?.grasses ?? []];
   const { shown, more } = useFirst(
     greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase())),
@@ -66,7 +72,7 @@ export function Greens() {
                   label={`More for ${green.name}`}
                   acts={[
                     { label: 'Edit', act: () => setOpened(green) },
-                    { label: 'Delete', act: () => putAway.mutate({ record: `greens/${green.id}`, isAway: true }) },
+                    { label: 'Delete', act: () => deleteGreen(green) },
                   ]}
                 />
               </Row>

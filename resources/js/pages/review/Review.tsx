@@ -16,10 +16,13 @@ import {
   Row,
   SentenceText,
   Stack,
+  TableFrame,
   Title,
   Waiting,
 } from '../../design';
 import { remember, resumeStateOf } from '../../device/resumeState';
+import { ballWords } from '../../features/balls/ballWords';
+import { ownerOf } from '../../features/balls/names';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
 import { Insights } from '../../features/reports/Insights';
 import { ReportPart, TABS, type TabKey, tabOf } from '../../features/reports/ReportPart';
@@ -105,7 +108,19 @@ function Spread({ session, student, whose }: SpreadProps) {
   if (report === undefined || (look.data === undefined && !look.isError)) {
     return (
       <Page>
-        {query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <Waiting>Loading the balls …</Waiting>}
+        <Stack>
+          {query.isError ? (
+            <>
+              <Title page={`Review · ${student.name}`}>
+                <Name>{student.name}</Name>
+              </Title>
+              <Notice kind="wrong">{query.error.message} These are the balls on this device.</Notice>
+              <BallsHere session={session} student={student} units={units} />
+            </>
+          ) : (
+            <Waiting title="Review">Loading the balls …</Waiting>
+          )}
+        </Stack>
       </Page>
     );
   }
@@ -182,6 +197,29 @@ function Spread({ session, student, whose }: SpreadProps) {
       </Stack>
       {notes.length > 0 && <Insights notes={notes} units={units} onDismiss={log.dismissInsight} />}
     </Page>
+  );
+}
+
+/** What this device knows of the balls while the server cannot be asked. */
+function BallsHere({ session, student, units }: StepProps & { student: Student; units: Units }) {
+  const { putts } = useLog(session);
+  const own = putts.filter((putt) => ownerOf(putt.student, session) === student.id);
+  return own.length === 0 ? (
+    <SentenceText>No balls yet.</SentenceText>
+  ) : (
+    <TableFrame>
+      <table>
+        <tbody>
+          {own.toReversed().map((putt, index) => (
+            <tr key={putt.id}>
+              <th scope="row">{own.length - index}</th>
+              <td>{putt.target_m === null ? 'no target' : units.show(putt.target_m, 'station')}</td>
+              <td>{ballWords(putt, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </TableFrame>
   );
 }
 

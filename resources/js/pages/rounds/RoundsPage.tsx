@@ -73,7 +73,7 @@ function PlayOf({ student }: { student: Student }) {
             </Stack>
             <Stack $gap="l">
               <WhatItCost play={play.data} units={units} />
-              <AsTold student={student.id} />
+              <FromProfile student={student.id} />
               <Benchmarks benchmarks={play.data.benchmarks} units={units} />
               <Rounds student={student} rounds={play.data.rounds} units={units} />
             </Stack>
@@ -84,7 +84,7 @@ function PlayOf({ student }: { student: Student }) {
   );
 }
 
-interface PlayPartProps {
+interface RoundsPartProps {
   play: RoundSummary;
   units: Units;
 }
@@ -199,7 +199,7 @@ function percent(share: number | null): string {
 }
 
 /** First-putt lengths as they came, and the band they set. */
-function FromWhere({ play, units }: PlayPartProps) {
+function FromWhere({ play, units }: RoundsPartProps) {
   const { first_putts, classes, band_m, is_band_of_rounds } = play;
   const most = Math.max(1, ...classes.map(({ n }) => n));
   const [width, line, left] = [440, 30, 110];
@@ -278,7 +278,7 @@ function likely(share: number, [low, high]: readonly [number, number]): string {
 }
 
 /** What the student told before any round was noted. */
-function AsTold({ student }: { student: string }) {
+function FromProfile({ student }: { student: string }) {
   const told = useStudentProfile(student).data;
   const facts = [
     told?.three_putts_per_round == null ? null : `${told.three_putts_per_round} three-putts a round`,
@@ -289,7 +289,7 @@ function AsTold({ student }: { student: string }) {
 }
 
 /** Putts, three-putts, and what they cost. */
-function WhatItCost({ play, units }: PlayPartProps) {
+function WhatItCost({ play, units }: RoundsPartProps) {
   const coach = useMe().data?.coach;
   const inside = coach?.three_putt_inside_m ?? null;
   return play.rounds.length === 0 ? (

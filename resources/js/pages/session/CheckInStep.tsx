@@ -278,6 +278,7 @@ function TimeAndFocus({ session }: StepProps) {
             control={control}
             name="minutes"
             label="Minutes"
+            step={5}
             inputMode="numeric"
             suffix="min"
             rule={minutesError}

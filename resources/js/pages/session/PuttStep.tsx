@@ -181,7 +181,7 @@ function useFreeRolling(session: Session) {
     : present.includes(session.student?.id ?? '')
       ? null
       : (present[0] ?? null);
-  const isSomebodyHere = session.group_members.length === 0 || present.length > 0;
+  const hasStudentHere = session.group_members.length === 0 || present.length > 0;
   const task: BallTask = {
     target_m: station?.length_m ?? null,
     grade_percent: station?.grade_percent ?? 0,
@@ -205,7 +205,7 @@ function useFreeRolling(session: Session) {
   });
   const logger = useLogger({
     session,
-    task: isSomebodyHere ? task : null,
+    task: hasStudentHere ? task : null,
     balls,
     student: owner,
     measured: sensor.measured,
@@ -234,7 +234,7 @@ function useFreeRolling(session: Session) {
   return {
     logger,
     sensor,
-    task: isSomebodyHere ? task : null,
+    task: hasStudentHere ? task : null,
     station,
     stations,
     purpose,

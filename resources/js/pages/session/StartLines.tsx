@@ -126,15 +126,15 @@ function useStationsLine(session: Session, units: Units): ReactNode {
       <span>Stations of last time: {lengths}</span>
       <Button
         look="bare"
-        aria-label="Set out the stations of last time"
+        aria-label="Use the stations of last time"
         onPress={() => {
           for (const { length_m, said, grade_percent, across_percent } of last) {
             void log.setStation({ length_m, said, grade_percent, across_percent });
           }
-          announce(`${last.length} stations set out`);
+          announce(`${last.length} stations added`);
         }}
       >
-        Set out
+        Use them
       </Button>
     </>
   );

@@ -54,7 +54,7 @@ export function StationsStep({ session }: StepProps) {
         </Head>
         <OutboxNotices log={log} words={() => ''} />
         <StationLane stations={stations} units={units} />
-        <SetBefore session={session} units={units} onAdd={(station) => void log.setStation(station)} />
+        <EarlierStations session={session} units={units} onAdd={(station) => void log.setStation(station)} />
         <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
@@ -76,7 +76,7 @@ export function StationsStep({ session }: StepProps) {
           />
         </Part>
       </Stack>
-      <SetOutMargin units={units} session={session} />
+      <StationsInsights units={units} session={session} />
     </Page>
   );
 }
@@ -94,7 +94,7 @@ function isSamePlace(one: Ground, other: Ground): boolean {
 }
 
 /** What was set out on this green before: one touch each. */
-function SetBefore({
+function EarlierStations({
   session,
   units,
   onAdd,
@@ -402,7 +402,7 @@ function ReadsKept({ green, units }: { green: Green; units: Units }) {
   );
 }
 
-function SetOutMargin({ units, session }: { units: Units; session: Session }) {
+function StationsInsights({ units, session }: { units: Units; session: Session }) {
   const { student } = session;
   return (
     <InsightCard notes={[]}>

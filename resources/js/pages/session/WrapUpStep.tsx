@@ -13,6 +13,7 @@ import {
   MarginWord,
   NoteEntry,
   Notice,
+  offerUndo,
   Page,
   Part,
   QuietText,
@@ -106,7 +107,14 @@ function Summary({ session, onReopen }: { session: Session; onReopen: () => void
           onPress={() =>
             putAway.mutate(
               { record: `sessions/${session.id}`, isAway: true },
-              { onSuccess: () => void navigate('/sessions') },
+              {
+                onSuccess: () => {
+                  offerUndo('The session is deleted.', () =>
+                    putAway.mutate({ record: `sessions/${session.id}`, isAway: false }),
+                  );
+                  void navigate('/sessions');
+                },
+              },
             )
           }
         >

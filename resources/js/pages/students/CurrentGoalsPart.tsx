@@ -31,10 +31,10 @@ export function CurrentGoalsPart({ student }: { student: string }) {
   if (query.data === undefined || isOfEarlierVisit(query)) {
     return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <Waiting>Loading …</Waiting>;
   }
-  return <InWorkForm student={student} kept={query.data} />;
+  return <CurrentGoalsForm student={student} kept={query.data} />;
 }
 
-function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) {
+function CurrentGoalsForm({ student, kept }: { student: string; kept: CurrentGoals }) {
   const keep = useSaveCurrentGoals(student);
   const [draft, setDraft] = useState(kept);
   useFirstError(keep.error);
@@ -87,12 +87,12 @@ function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) 
   );
 }
 
-interface InWorkPartProps {
+interface GoalsPartProps {
   draft: CurrentGoals;
   set: (part: Partial<CurrentGoals>) => void;
 }
 
-function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { error: Error | null }) {
+function Focuses({ draft: { cap, focuses }, set, error }: GoalsPartProps & { error: Error | null }) {
   const change = (at: number, part: Partial<CurrentGoals['focuses'][number]>) =>
     set({ focuses: focuses.map((focus, index) => (index === at ? { ...focus, ...part } : focus)) });
   return (
@@ -129,7 +129,7 @@ function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { er
   );
 }
 
-function Faults({ draft: { faults }, set }: InWorkPartProps) {
+function Faults({ draft: { faults }, set }: GoalsPartProps) {
   const change = (at: number, part: Partial<CurrentGoals['faults'][number]>) =>
     set({ faults: faults.map((fault, index) => (index === at ? { ...fault, ...part } : fault)) });
   return (

@@ -54,7 +54,7 @@ import { Overview } from './Overview';
 export function StudentPage() {
   return (
     <WithStudent opening="Loading the student …">
-      {(student, others) => <Doing key={student.id} student={student} others={others} />}
+      {(student, others) => <StudentDetail key={student.id} student={student} others={others} />}
     </WithStudent>
   );
 }
@@ -85,7 +85,7 @@ const ALL_PARTS = [...PARTS, ...MORE];
 
 type PartKey = (typeof ALL_PARTS)[number]['value'];
 
-function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
+function StudentDetail({ student, others }: { student: Student; others: readonly Student[] }) {
   const units = useUnitsOf(student);
   const about = useStudentProfile(student.id);
   const [search, setSearch] = useSearchParams();
@@ -184,7 +184,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
         {part === 'checks' && <ChecksPart student={student.id} units={units} />}
         {part === 'work' && <CurrentGoalsPart student={student.id} />}
         {part === 'home' && <HomeworkPart student={student} />}
-        {part === 'sessions' && <Rolled student={student} />}
+        {part === 'sessions' && <DrillResultsOf student={student} />}
       </Stack>
       {notes.length > 0 && <Insights notes={notes} units={units} />}
     </Page>
@@ -286,7 +286,7 @@ function StrokeOf({ student, sessionId }: { student: Student; sessionId: string 
 }
 
 /** Every drill this student rolled, the latest first, with its one figure. */
-function Rolled({ student }: { student: Student }) {
+function DrillResultsOf({ student }: { student: Student }) {
   const units = useUnitsOf(student);
   const found = useDrillResults('students', student.id);
   return (

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useDelete, useToday } from '../../api/queries';
+import type { Student } from '../../api/types';
 import {
   ButtonLink,
   Entry,
@@ -10,6 +11,7 @@ import {
   Menu,
   Name,
   Notice,
+  offerUndo,
   Page,
   Row,
   SentenceText,
@@ -22,12 +24,17 @@ import { BACKSTROKE_CUES, LEVELS } from '../../features/form-choices/formChoices
 /** With more than these a few letters find the one wanted. */
 const FEW = 8;
 
-/** Everyone on the bench. */
+/** Everyone in the workspace. */
 export function Students() {
   const today = useToday();
   const putAway = useDelete();
   const navigate = useNavigate();
   const [search, setSearch] = useState('');
+  const deleteStudent = ({ id, name }: Student) => {
+    const record = `students/${id}` as const;
+    const undo = () => putAway.mutate({ record, isAway: false });
+    putAway.mutate({ record, isAway: true }, { onSuccess: () => offerUndo(`${name} is deleted.`, undo) });
+  };
   const students = today.data?.students ?? [];
   const { shown, more } = useFirst(
     students.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase())),
@@ -68,7 +75,7 @@ export function Students() {
                     { label: 'Profile', act: () => void navigate(`/students/${student.id}/profile`) },
                     {
                       label: 'Delete',
-                      act: () => putAway.mutate({ record: `students/${student.id}`, isAway: true }),
+                      act: () => deleteStudent(student),
                     },
                   ]}
                 />

@@ -37,7 +37,7 @@ import { firstWords } from '../../units/format';
 import { useUnitsOf } from '../../units/useUnits';
 import { TakeHomeCardSheet } from './TakeHomeCardSheet';
 
-const Beside = styled.div`
+const CardAndRows = styled.div`
   display: grid; gap: 32px; align-items: start; grid-template-columns: minmax(0, 1fr);
   ${wide} { grid-template-columns: minmax(0, 420px) minmax(0, 1fr); }
 `;
@@ -87,7 +87,7 @@ function CardOf({ student, settings }: CardProps) {
             <ButtonLink to={`/students/${student.id}`}>Student</ButtonLink>
           </Row>
         </Head>
-        <Beside>
+        <CardAndRows>
           <TakeHomeCardSheet card={settings.card} />
           <EditList>
             <CardRows student={student} settings={settings} />
@@ -95,7 +95,7 @@ function CardOf({ student, settings }: CardProps) {
               {() => <LinkOf student={student} settings={settings} />}
             </EditRow>
           </EditList>
-        </Beside>
+        </CardAndRows>
       </Stack>
     </Page>
   );
@@ -212,6 +212,7 @@ function CardRows({ student, settings }: CardProps) {
                 control={control}
                 name="home_balls"
                 label="Balls a day"
+                step={5}
                 inputMode="numeric"
                 hint="The student stops after this many."
                 rule={ballsError}

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
 
 /** Every door of the API with a body that fits it: a new write route that is not named here fails the attacks. */
-final class Doors
+final class Endpoints
 {
     /** @var array<string, string> ids by parameter */
     public readonly array $ids;
@@ -110,16 +110,16 @@ final class Doors
     /** @return array<string, Route> every route of the API by method and path */
     public static function all(): array
     {
-        $doors = [];
+        $endpoints = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
                 if (str_starts_with($route->uri(), 'api/') && $route->uri() !== 'api/{any}') {
-                    $doors["$method {$route->uri()}"] = $route;
+                    $endpoints["$method {$route->uri()}"] = $route;
                 }
             }
         }
 
-        return $doors;
+        return $endpoints;
     }
 
     public function path(string $door): string
