@@ -1,13 +1,13 @@
 import { CalendarDays, Ellipsis, Flag, House, type LucideIcon, Target, UserRound, Waypoints } from 'lucide-react';
-import { Suspense, useEffect, useSyncExternalStore } from 'react';
+import { lazy, Suspense, useEffect, useSyncExternalStore } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
+import { useToday } from '../api/queries';
 import { useAcceptedEntries } from '../api/useOutbox';
 import { usePending, usePendingCount } from '../api/usePending';
 import { Button, color, narrow, Page, space, touch, type, UndoOffer, Unseen, Waiting } from '../design';
 import { lastEntered, onAnnounced } from '../device/announce';
 import { useUpdate } from '../device/useUpdate';
-import { SimulationBar } from '../features/simulation/SimulationBar';
 import { KeySheet } from './KeySheet';
 
 const Bar = styled.header`
@@ -75,12 +75,18 @@ const PLACES: readonly ShownPlace[] = [
   { to: '/more', label: 'More', Icon: Ellipsis },
 ];
 
+// A simulated session is looked at once in a while: its controls are fetched then.
+const SimulationBar = lazy(async () => ({
+  default: (await import('../features/simulation/SimulationBar')).SimulationBar,
+}));
+
 /** What every signed-in screen stands in. */
 export function Shell() {
   useAcceptedEntries();
   const isDrill = useMatch('/sessions/:id/drill/:runId') !== null;
   const isFree = useMatch('/sessions/:id/putt') !== null;
   const isPutting = isDrill || isFree;
+  const isSimulated = (useToday().data?.simulation ?? null) !== null;
   const { pathname } = useLocation();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new page is read from its top.
   useEffect(() => {
@@ -102,7 +108,11 @@ export function Shell() {
         >
           <Outlet />
         </Suspense>
-        <SimulationBar />
+        {isSimulated && (
+          <Suspense fallback={null}>
+            <SimulationBar />
+          </Suspense>
+        )}
         <Foot>
           <KeySheet />
         </Foot>

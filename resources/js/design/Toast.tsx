@@ -36,6 +36,9 @@ export function UndoOffer() {
     };
   }, []);
   useEffect(() => {
+    if (done === null) {
+      return;
+    }
     const over = setTimeout(() => setDone(null), STAYS_MS);
     return () => clearTimeout(over);
   }, [done]);

@@ -1,10 +1,12 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { fieldError } from '../../api/api';
 import { useAuthentication, useMe } from '../../api/queries';
 import { usePendingCount } from '../../api/usePending';
 import { Button, Entry, Notice, Page, Part, QuietText, Row, SentenceText, Title, useFirstError } from '../../design';
-import { ForgotPasswordPart } from './ForgotPassword';
 import { NarrowPage } from './NarrowPage';
+
+// Few forget it: the form is fetched then.
+const ForgotPasswordPart = lazy(async () => ({ default: (await import('./ForgotPassword')).ForgotPasswordPart }));
 
 /** The way in: the demo workspace where it is offered, an account otherwise. */
 export function SignIn() {
@@ -55,7 +57,9 @@ export function SignIn() {
           </Part>
         )}
         {isForgotten ? (
-          <ForgotPasswordPart isDemo={me.data?.demo === true} onBack={() => setForgotten(false)} />
+          <Suspense fallback={null}>
+            <ForgotPasswordPart isDemo={me.data?.demo === true} onBack={() => setForgotten(false)} />
+          </Suspense>
         ) : (
           <Part as="form" onSubmit={submit} noValidate>
             <h2>{isNew ? 'Create account' : 'Sign in'}</h2>
