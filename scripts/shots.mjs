@@ -81,10 +81,14 @@ async function guessOne(page, _session, students) {
 /** The card as it comes out of the printer: a sheet of 105 by 148 mm less its margins. */
 async function printCard(page, _session, students) {
   await page.goto(`/students/${students.Tobin}/take-home-card`);
-  await page.getByLabel('Working on (one or two things)').fill('Same beat from every length. Eyes on the spot until the ball is gone.');
-  await page.getByLabel('Homework').fill('Ten minutes on the mat: three backstrokes, five balls each.');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await page.getByText('Saved.').waitFor();
+  const fill = async (row, label, text) => {
+    await page.getByRole('button', { name: row }).click();
+    await page.getByRole('textbox', { name: label }).fill(text);
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await page.getByRole('dialog').waitFor({ state: 'detached' });
+  };
+  await fill(/^Working on/, 'Working on (one or two things)', 'Same beat from every length. Eyes on the spot until the ball is gone.');
+  await fill(/^Homework/, 'Homework', 'Ten minutes on the mat: three backstrokes, five balls each.');
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => scrollTo(0, 0));
 }
