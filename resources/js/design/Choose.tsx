@@ -51,7 +51,7 @@ export function Choose({ label, options, value, onChange, newLabel, newForm, err
         newForm(() => setNew(false))
       ) : (
         <Row>
-          <Button look={options.length === 0 ? 'main' : 'bare'} onPress={() => setNew(true)}>
+          <Button look={options.length === 0 ? 'plain' : 'bare'} onPress={() => setNew(true)}>
             {newLabel}
           </Button>
           {options.length > FEW && (
