@@ -159,7 +159,7 @@ const tooLarge = lines.filter(({ over: above }) => above.length > 0);
 if (wanted.length === 0) {
   writeFileSync(
     'docs/screens.md',
-    `# Screens against their budgets\n\nMade by \`./amble screens\`: each screen at first sight, before anything is opened, at 1280×800 and 390×844, in the demo and\nin a workspace of 80 students, 15 greens, 400 sessions and 120 own drills. Budgets: ${BUDGET.controls} controls (Putt ${PUTT.controls}),\n${BUDGET.words} words without list rows, ${BUDGET.rowWords} words a row, ${BUDGET.headings} headings, 1.5 screens high on a laptop and 2.5 on a phone (Putt 1), one\nfilled button, in view. Small targets are under 48 pixels; they are counted, and have no budget.\n\n${lines.length - tooLarge.length} of ${lines.length} are within all budgets.\n\n${table(lines)}\n`,
+    `# Screens against their budgets\n\nMade by \`./amble screens\`: each screen at first sight, before anything is opened, at 1280×800 and 390×844, in the demo and\nin a workspace of 80 students, 15 greens, 400 sessions and 120 own drills. Budgets: ${BUDGET.controls} controls (Putt ${PUTT.controls}),\n${BUDGET.words} words without list rows, ${BUDGET.rowWords} words a row, ${BUDGET.headings} headings, 1.5 screens high on a laptop and 2.5 on a phone (Putt 1), one\nfilled button, in view. A strip to swipe, of stations or names, is a list.\nSmall targets are under 48 pixels; they are counted, and have no budget.\n\n${lines.length - tooLarge.length} of ${lines.length} are within all budgets.\n\n${table(lines)}\n`,
   );
 }
 console.log(table(wanted.length === 0 ? tooLarge : lines));

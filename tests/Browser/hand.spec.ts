@@ -66,6 +66,24 @@ test('a touch without a backstroke says so, and one touch adds it', async ({ pag
   await expect(page.getByRole('group', { name: 'Add the backstroke' })).toHaveCount(0);
 });
 
+test('by digits on a phone a direction is a word: past the target by two feet', async ({ page }) => {
+  await openDemo(page);
+  await startWith(page, 'Rafe Dunmallow');
+  await walkTo(page, 'Stations');
+  await page.getByRole('button', { name: '12 ft', exact: true }).click();
+  await walkTo(page, 'Putt');
+  await page.getByRole('button', { name: 'More', exact: true }).tap();
+  await page.getByRole('radiogroup', { name: 'What is typed' }).getByText('Past').tap();
+  await page.getByLabel('Past the target by').fill('2');
+  await page.getByRole('button', { name: 'Log', exact: true }).tap();
+  await page.getByRole('radiogroup', { name: 'What is typed' }).getByText('Short').tap();
+  await page.getByLabel('Short of the target by').fill('1');
+  await page.getByRole('button', { name: 'Log', exact: true }).tap();
+  await expect
+    .poll(async () => (await keptBalls(page, sessionOf(page))).map(({ roll_m }) => roll_m))
+    .toEqual([14 * 0.3048, 11 * 0.3048].map((metres) => expect.closeTo(metres, 3)));
+});
+
 /** Types into what holds the focus already. */
 async function typeAndEnter(page: Page, text: string): Promise<void> {
   await page.keyboard.insertText(text);

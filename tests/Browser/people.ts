@@ -173,6 +173,7 @@ interface KeptBall {
   id: string;
   at_ms: number;
   backstroke_m: number | null;
+  roll_m: number | null;
   seen: { rehearsals?: number };
 }
 

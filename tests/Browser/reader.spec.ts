@@ -189,7 +189,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await page.getByLabel('Distance from the target').fill('12');
   await page.getByRole('button', { name: 'Slope and break' }).click();
   await page.getByRole('radiogroup', { name: 'Break' }).getByText('Breaks left').click();
-  await page.getByLabel('Break, percent').fill('2');
+  await page.getByLabel('Break, percent', { exact: true }).fill('2');
   await page.getByRole('button', { name: 'Add station' }).click();
   await expect(page.getByText('level, breaks left')).toBeVisible();
   await goWithin(page, `/sessions/${session}/putt`);

@@ -290,6 +290,10 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
   // What was half typed is still there after the tab was closed.
   const [text, setText] = useState(() => resumeStateOf(sessionId).roll ?? '');
   const [side, setSide] = useState('');
+  // By touch a direction is a word; by keys a sign is quicker.
+  const [way, setWay] = useState<RollWay>('whole');
+  const [toSide, setToSide] = useState<'l' | 'r'>('l');
+  const saysWords = !hasFocus;
   const [errors, setErrors] = useState<Record<'roll' | 'side', string | null>>({ roll: null, side: null });
   const rollRef = useRef<HTMLInputElement>(null);
   const sideRef = useRef<HTMLInputElement>(null);
@@ -305,8 +309,8 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
     remember(sessionId, { roll });
   };
   const enter = () => {
-    const roll = readStop(text, target, units);
-    const beside = readSide(side, 'roll', units);
+    const roll = readStop(saysWords && target !== null ? `${WAY_SIGNS[way]}${text}` : text, target, units);
+    const beside = readSide(saysWords && side.trim() !== '' ? `${toSide} ${side}` : side, 'roll', units);
     const isAsked = roll.metres === null && logger.stop !== 'holed';
     const rollError = roll.error ?? (isAsked ? MISSING : outsideLimits(roll.metres, 'roll'));
     setErrors({ roll: rollError, side: takesSide ? beside.error : null });
@@ -325,23 +329,30 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
   };
   return (
     <AfterCall logger={logger}>
+      {saysWords && target !== null && (
+        <OneOf label="What is typed" isLabelHidden options={ROLL_WAYS} value={way} onChange={setWay} />
+      )}
+      {saysWords && takesSide && (
+        <OneOf label="To which side" isLabelHidden options={SIDES} value={toSide} onChange={setToSide} />
+      )}
       <Typed data-keys data-length data-one={!takesSide || undefined}>
         <Entry
-          label={target === null ? 'Roll' : 'Roll, or +/- from the target'}
+          label={target === null ? 'Roll' : saysWords ? ROLL_LABELS[way] : 'Roll, or +/- from the target'}
           value={text}
           onChange={type}
           onEnter={enter}
-          inputMode="text"
+          inputMode={saysWords ? 'decimal' : 'text'}
           inputRef={rollRef}
           suffix={units.suffix('roll')}
           error={errors.roll}
         />
         {takesSide && (
           <Entry
-            label="Sideways, l or r"
+            label={saysWords ? 'Beside the line' : 'Sideways, l or r'}
             value={side}
             onChange={setSide}
             onEnter={enter}
+            {...(saysWords && { inputMode: 'decimal' as const })}
             inputRef={sideRef}
             suffix={units.suffix('roll')}
             error={errors.side}
@@ -352,6 +363,24 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
     </AfterCall>
   );
 }
+
+type RollWay = 'whole' | 'past' | 'short';
+
+const WAY_SIGNS: Readonly<Record<RollWay, string>> = { whole: '', past: '+', short: '-' };
+const ROLL_LABELS: Readonly<Record<RollWay, string>> = {
+  whole: 'Roll',
+  past: 'Past the target by',
+  short: 'Short of the target by',
+};
+const ROLL_WAYS = [
+  { value: 'whole', label: 'Whole roll' },
+  { value: 'past', label: 'Past' },
+  { value: 'short', label: 'Short' },
+] as const;
+const SIDES = [
+  { value: 'l', label: 'Left' },
+  { value: 'r', label: 'Right' },
+] as const;
 
 const MISSING = 'How far did the ball roll? Type it, or tap the lane.';
 

@@ -79,6 +79,11 @@ interface LengthFieldProps<V extends FieldValues> extends FieldProps<V, TypedLen
   autoFocus?: boolean;
 }
 
+/** Whether a length of this kind is one number: feet may be followed by inches, and steps by feet. */
+function isPlainNumber(units: Units, kind: LengthKind): boolean {
+  return ['in', 'cm', 'mm', 'm'].includes(units.suffix(kind));
+}
+
 /** A length in the units of the form; left as it was, not a millimetre of it changes. */
 export function LengthField<V extends FieldValues>({
   control,
@@ -99,6 +104,7 @@ export function LengthField<V extends FieldValues>({
         <Entry
           {...entry}
           suffix={units.suffix(kind)}
+          {...(isPlainNumber(units, kind) && { inputMode: 'decimal' as const })}
           value={field.value.text}
           onChange={(text) => field.onChange({ ...field.value, text })}
           error={fieldState.error?.message ?? null}

@@ -28,13 +28,13 @@ import {
   wide,
 } from '../../design';
 import { DateField, MenuField, NoteField, TextField } from '../../features/forms/fields';
-import { EditFields } from '../../features/forms/SheetForm';
+import { EditFields, type Save } from '../../features/forms/SheetForm';
 import { numberOf, summed, textOf, typedNumber } from '../../features/forms/typed';
 import { WithStudent } from '../../features/reports/WithStudent';
 import { LinkOf, ShareCard } from '../../features/share/ShareCard';
 import { day } from '../../units/dates';
 import { firstWords } from '../../units/format';
-import { useUnitsOf } from '../../units/useUnits';
+import { type Units, useUnitsOf } from '../../units/useUnits';
 import { TakeHomeCardSheet } from './TakeHomeCardSheet';
 
 const CardAndRows = styled.div`
@@ -132,10 +132,10 @@ interface HomeworkValues {
 }
 
 /** A drill for the homework: of those that fit where it is done, and the one that is chosen already. */
-function HomeDrill({ control, shelf }: { control: Control<HomeworkValues>; shelf: readonly LibraryDrill[] }) {
+function HomeDrill({ control, drills }: { control: Control<HomeworkValues>; drills: readonly LibraryDrill[] }) {
   const [place, setPlace] = useState<(typeof PLACES)[number]['value']>('mat');
   const chosen = useWatch({ control, name: 'home_drill' });
-  const fitting = shelf.filter(
+  const fitting = drills.filter(
     ({ drill }) => drill.key === chosen || drill.places === undefined || drill.places.includes(place),
   );
   return (
@@ -154,12 +154,19 @@ function HomeDrill({ control, shelf }: { control: Control<HomeworkValues>; shelf
   );
 }
 
+interface CardRowProps {
+  settings: TakeHomeCardSettings;
+  units: Units;
+  save: Save<TakeHomeCardDraft>;
+  /** All of the card as it is kept; a row changes its part of it. */
+  whole: TakeHomeCardDraft;
+}
+
+/** What the card says, a row a part. */
 function CardRows({ student, settings }: CardProps) {
   const units = useUnitsOf(student);
   const save = useSaveTakeHomeCard(student.id);
-  const drills = useDrills();
   const { card } = settings;
-  const shelf = [...(drills.data?.own ?? []), ...(drills.data?.library ?? [])];
   const whole: TakeHomeCardDraft = {
     speed_1_m: settings.speed_1_m,
     speed_2_m: settings.speed_2_m,
@@ -172,117 +179,139 @@ function CardRows({ student, settings }: CardProps) {
     home_days: card.home_days,
     next_on: card.next_on,
   };
+  const row = { settings, units, save, whole };
+  return (
+    <>
+      <HomeworkRow {...row} />
+      <NextRow {...row} />
+      <SpeedsRow {...row} />
+    </>
+  );
+}
+
+function HomeworkRow({ settings: { card }, save, whole }: CardRowProps) {
+  const drills = useDrills();
+  const known = [...(drills.data?.own ?? []), ...(drills.data?.library ?? [])];
+  return (
+    <EditFields
+      label="Homework"
+      summary={summed(
+        firstWords(card.home_task ?? 'none yet', 8),
+        card.home_balls !== null && `${card.home_balls} balls a day`,
+      )}
+      values={{
+        home_task: card.home_task ?? '',
+        home_drill: card.home_drill ?? NONE,
+        home_balls: typedNumber(card.home_balls),
+        home_target: typedNumber(card.home_target),
+        home_days: card.home_days === null ? NONE : String(card.home_days),
+        home_cue: card.home_cue ?? '',
+      }}
+      save={save}
+      draft={(filled) => ({
+        ...whole,
+        home_task: textOf(filled.home_task),
+        home_drill: filled.home_drill === NONE ? null : filled.home_drill,
+        home_balls: numberOf(filled.home_balls),
+        home_target: numberOf(filled.home_target),
+        home_days: filled.home_days === NONE ? null : Number(filled.home_days),
+        home_cue: textOf(filled.home_cue),
+      })}
+    >
+      {(control) => (
+        <>
+          <NoteField control={control} name="home_task" label="Homework" />
+          <HomeDrill control={control} drills={known} />
+          <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
+          <Columns>
+            <TextField
+              control={control}
+              name="home_balls"
+              label="Balls a day"
+              step={5}
+              inputMode="numeric"
+              hint="The student stops after this many."
+              rule={ballsError}
+            />
+            <TextField
+              control={control}
+              name="home_target"
+              label="Successful balls to reach"
+              inputMode="numeric"
+              hint="Optional."
+              rule={ballsError}
+            />
+          </Columns>
+          <MenuField control={control} name="home_days" label="Days a week" options={DAYS_A_WEEK} />
+          <TextField control={control} name="home_cue" label="Cue" />
+        </>
+      )}
+    </EditFields>
+  );
+}
+
+function NextRow({ settings: { card }, save, whole }: CardRowProps) {
+  return (
+    <EditFields
+      label="Working on and next lesson"
+      summary={summed(
+        firstWords(card.work_on ?? '', 8),
+        card.next_on !== null && `next ${day(`${card.next_on}T12:00:00`)}`,
+      )}
+      values={{ work_on: card.work_on ?? '', next_on: card.next_on ?? '' }}
+      save={save}
+      draft={(filled) => ({ ...whole, work_on: textOf(filled.work_on), next_on: textOf(filled.next_on) })}
+    >
+      {(control) => (
+        <>
+          <NoteField control={control} name="work_on" label="Working on (one or two things)" />
+          <DateField control={control} name="next_on" label="Next lesson" />
+        </>
+      )}
+    </EditFields>
+  );
+}
+
+function SpeedsRow({ settings, units, save, whole }: CardRowProps) {
+  const { card } = settings;
   const speedError = (text: string) =>
     text.trim() === '' || units.readSpeed(text) !== null ? null : `“${text.trim()}” is not a green speed.`;
   const readSpeed = (text: string) => (text.trim() === '' ? null : units.readSpeed(text));
   return (
-    <>
-      <EditFields
-        label="Homework"
-        summary={summed(
-          firstWords(card.home_task ?? 'none yet', 8),
-          card.home_balls !== null && `${card.home_balls} balls a day`,
-        )}
-        values={{
-          home_task: card.home_task ?? '',
-          home_drill: card.home_drill ?? NONE,
-          home_balls: typedNumber(card.home_balls),
-          home_target: typedNumber(card.home_target),
-          home_days: card.home_days === null ? NONE : String(card.home_days),
-          home_cue: card.home_cue ?? '',
-        }}
-        save={save}
-        draft={(filled) => ({
-          ...whole,
-          home_task: textOf(filled.home_task),
-          home_drill: filled.home_drill === NONE ? null : filled.home_drill,
-          home_balls: numberOf(filled.home_balls),
-          home_target: numberOf(filled.home_target),
-          home_days: filled.home_days === NONE ? null : Number(filled.home_days),
-          home_cue: textOf(filled.home_cue),
-        })}
-      >
-        {(control) => (
-          <>
-            <NoteField control={control} name="home_task" label="Homework" />
-            <HomeDrill control={control} shelf={shelf} />
-            <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
-            <Columns>
-              <TextField
-                control={control}
-                name="home_balls"
-                label="Balls a day"
-                step={5}
-                inputMode="numeric"
-                hint="The student stops after this many."
-                rule={ballsError}
-              />
-              <TextField
-                control={control}
-                name="home_target"
-                label="Successful balls to reach"
-                inputMode="numeric"
-                hint="Optional."
-                rule={ballsError}
-              />
-            </Columns>
-            <MenuField control={control} name="home_days" label="Days a week" options={DAYS_A_WEEK} />
-            <TextField control={control} name="home_cue" label="Cue" />
-          </>
-        )}
-      </EditFields>
-      <EditFields
-        label="Working on and next lesson"
-        summary={summed(
-          firstWords(card.work_on ?? '', 8),
-          card.next_on !== null && `next ${day(`${card.next_on}T12:00:00`)}`,
-        )}
-        values={{ work_on: card.work_on ?? '', next_on: card.next_on ?? '' }}
-        save={save}
-        draft={(filled) => ({ ...whole, work_on: textOf(filled.work_on), next_on: textOf(filled.next_on) })}
-      >
-        {(control) => (
-          <>
-            <NoteField control={control} name="work_on" label="Working on (one or two things)" />
-            <DateField control={control} name="next_on" label="Next lesson" />
-          </>
-        )}
-      </EditFields>
-      <EditFields
-        label="Green speeds of the table"
-        summary={card.tables.map(({ speed_m }) => units.speed(speed_m)).join(' and ')}
-        values={{
-          speed_1_m: settings.speed_1_m === null ? '' : units.speedText(settings.speed_1_m),
-          speed_2_m: settings.speed_2_m === null ? '' : units.speedText(settings.speed_2_m),
-        }}
-        save={save}
-        draft={(filled) => ({
-          ...whole,
-          speed_1_m: readSpeed(filled.speed_1_m),
-          speed_2_m: readSpeed(filled.speed_2_m),
-        })}
-      >
-        {(control) => (
-          <Columns>
-            <TextField
-              control={control}
-              name="speed_1_m"
-              label="First green"
-              suffix={units.speedSuffix}
-              hint="Empty: the green used last."
-              rule={speedError}
-            />
-            <TextField
-              control={control}
-              name="speed_2_m"
-              label="Second green"
-              suffix={units.speedSuffix}
-              hint="Empty: a faster one."
-              rule={speedError}
-            />
-          </Columns>
-        )}
-      </EditFields>
-    </>
+    <EditFields
+      label="Green speeds of the table"
+      summary={card.tables.map(({ speed_m }) => units.speed(speed_m)).join(' and ')}
+      values={{
+        speed_1_m: settings.speed_1_m === null ? '' : units.speedText(settings.speed_1_m),
+        speed_2_m: settings.speed_2_m === null ? '' : units.speedText(settings.speed_2_m),
+      }}
+      save={save}
+      draft={(filled) => ({
+        ...whole,
+        speed_1_m: readSpeed(filled.speed_1_m),
+        speed_2_m: readSpeed(filled.speed_2_m),
+      })}
+    >
+      {(control) => (
+        <Columns>
+          <TextField
+            control={control}
+            name="speed_1_m"
+            label="First green"
+            suffix={units.speedSuffix}
+            hint="Empty: the green used last."
+            rule={speedError}
+          />
+          <TextField
+            control={control}
+            name="speed_2_m"
+            label="Second green"
+            suffix={units.speedSuffix}
+            hint="Empty: a faster one."
+            rule={speedError}
+          />
+        </Columns>
+      )}
+    </EditFields>
   );
 }
