@@ -65,7 +65,8 @@ final readonly class RoundNumbers
         $set = $this->setOf($drill, $stations);
         foreach ($stations as $i => $station) {
             if (is_array($station)) {
-                $own = $set[(string) ($station['length_m'] ?? '')] ?? null;
+                $written = $station['length_m'] ?? null;
+                $own = is_numeric($written) ? $set[self::nameOf((float) $written)] ?? null : null;
                 $stations[$i] = $own === null ? $this->station($station) : ['length_m' => $own] + $station;
             }
         }
@@ -105,9 +106,15 @@ final readonly class RoundNumbers
         return count($feet) !== count($lengths)
             ? []
             : array_combine(
-                array_map(strval(...), $lengths),
+                array_map(static fn(mixed $each): string => self::nameOf((float) $each), $lengths),
                 array_map(static fn(int|float $each): float => $each * Length::METRES_PER_FOOT, $feet),
             );
+    }
+
+    /** A length as a key; a bare number would become a number again. */
+    private static function nameOf(float $metres): string
+    {
+        return sprintf('%.4F m', $metres);
     }
 
     /**
