@@ -85,6 +85,7 @@ final class TakeHomeCardTest extends TestCase
         self::assertSame(
             [
                 'name',
+                'coach',
                 'school',
                 'unit',
                 'stride_m',
