@@ -92,8 +92,8 @@ try {
   // Anew after each ball, and as kept while nothing new was rolled.
   for (const [at, [what, path]] of [
     ['Session: every question', `sessions/${open.id}/review`],
-    ['Student: every question, all balls', `${one}/look`],
-    ['Student over time', `${one}/course`],
+    ['Student: every question, all balls', `${one}/review`],
+    ['Student over time', `${one}/trend`],
   ].entries()) {
     const anew = [];
     for (let i = 0; i < 8; ++i) {
@@ -107,7 +107,7 @@ try {
     print(`${what}, after a ball`, anew, 300);
     print(`${what}, nothing new`, await timed(20, () => api.get(`/api/${path}`)), 300);
   }
-  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/beside?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`)), null);
+  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/comparison?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`)), null);
   await drawing(api, open.student_id);
   print('If the green speed were another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
   print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);

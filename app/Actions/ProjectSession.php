@@ -114,8 +114,14 @@ final class ProjectSession
         if ($session->isDirty(['chosen_measurement_id', 'conditions'])) {
             Workspace::evidenceChanged($session->workspace_id);
         }
+        if ($changed !== [] || $removed !== []) {
+            // Counted by the database: two writers never count to the same number.
+            $session->setAttribute('balls_version', DB::raw('balls_version + 1'));
+        }
         if ($session->isDirty()) {
             $session->save();
+            $session->offsetUnset('balls_version');
+            $session->syncOriginal();
         }
         self::writeEnds($session, $log);
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Green\Surface;
+use Amble\Core\Review\Measure\Strokes;
 use Amble\Core\Stroke\StrokeFitter;
 use App\Models\PracticeSession;
 use App\Models\StrokeSummaryRecord;
 use App\Models\Student;
 use App\Models\Workspace;
-use App\Reports\BallRepository;
+use App\Reports\StudentBalls;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class RefreshStrokeSummaries
 {
-    public function __construct(private readonly BallRepository $evidence) {}
+    public function __construct(private readonly StudentBalls $students) {}
 
     /** Refresh those of everybody who rolled in a session. */
     public function refreshSession(PracticeSession $session): void
@@ -38,9 +38,8 @@ final class RefreshStrokeSummaries
 
     public function refresh(Student $student): void
     {
-        $balls = $this->evidence->ofStudent($student);
         foreach (Surface::cases() as $surface) {
-            $summary = (new StrokeFitter())->fit(array_values((new ForStroke($surface))->putts($balls)))->summary();
+            $summary = (new StrokeFitter())->fit(Strokes::putts($this->students->on($student, $surface)))->summary();
             $key = ['student_id' => $student->id, 'surface' => $surface->value];
             $summary === null
                 ? StrokeSummaryRecord::query()->where($key)->delete()

@@ -6,6 +6,7 @@ namespace App\Reports;
 
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallFilter;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\ChangeMarker;
@@ -26,7 +27,11 @@ final class BallReport
     /** Slopes nearer to each other than this are the same, per cent. */
     private const OTHER_SLOPE = 0.2;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly CheckHistory $checks) {}
+    public function __construct(
+        private readonly BallRepository $evidence,
+        private readonly CheckHistory $checks,
+        private readonly StudentBalls $students,
+    ) {}
 
     public function ofSession(PracticeSession $session, Student $student, BallFilter $filter): MeasureReport
     {
@@ -73,24 +78,9 @@ final class BallReport
      */
     public function ofStudent(Student $student, ?Surface $surface, BallFilter $filter): array
     {
-        $balls = $this->evidence->ofStudent($student);
-        $asked = $this->onOne($student, $balls, $surface);
+        [$asked, $surfaces] = $this->students->ofStudent($student, $surface);
 
-        return [MeasureReport::of($asked, $filter), $asked->surface, self::surfaces($balls)];
-    }
-
-    /**
-     * @param list<RolledBall> $balls
-     *
-     * @return list<Surface> those they were rolled on
-     */
-    private static function surfaces(array $balls): array
-    {
-        $surfaces = array_unique(
-            array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)),
-        );
-
-        return array_values(array_map(Surface::from(...), $surfaces));
+        return [MeasureReport::of($asked, $filter), $asked->surface, $surfaces];
     }
 
     /**
@@ -100,8 +90,7 @@ final class BallReport
      */
     public function course(Student $student, ?Surface $surface, BallFilter $filter, int $sessionsForTrend): array
     {
-        $balls = $this->evidence->ofStudent($student);
-        $asked = $this->onOne($student, $balls, $surface);
+        [$asked, $surfaces] = $this->students->ofStudent($student, $surface);
         $picked = $filter->of($asked)->plain();
         $lines = [];
         foreach (ReviewQuestion::drawn() as $key => $measure) {
@@ -112,8 +101,8 @@ final class BallReport
             array_values(array_filter($lines)),
             self::changeMarkers($asked),
             $asked->surface,
-            self::surfaces($balls),
-            array_key_last($asked->bySession()),
+            $surfaces,
+            array_key_last($asked->sessionStarts()),
         ];
     }
 
@@ -144,7 +133,7 @@ final class BallReport
 
         return [
             $names,
-            array_map(static fn(BallSelection $one): int => count($one->balls), $asked),
+            array_map(static fn(BallSelection $one): int => $one->count(), $asked),
             MeasureComparison::of($asked),
         ];
     }
@@ -152,20 +141,7 @@ final class BallReport
     /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
     public function all(Student $student, ?Surface $surface = null): BallSelection
     {
-        return $this->onOne($student, $this->evidence->ofStudent($student), $surface);
-    }
-
-    /** @param list<RolledBall> $balls */
-    private function onOne(Student $student, array $balls, ?Surface $surface): BallSelection
-    {
-        $last = end($balls);
-        $surface ??= $last === false ? null : $last->surface;
-
-        return $this->asked(
-            $student,
-            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)),
-            $surface,
-        );
+        return $this->students->ofStudent($student, $surface)[0];
     }
 
     /** @param list<RolledBall> $balls */
@@ -193,23 +169,17 @@ final class BallReport
         /** @var Collection<string, PracticeSession> $rows */
         $rows = PracticeSession::withTrashed()->with('green')->whereKey(array_keys($sessions))->get()->keyBy('id');
         $visits = [];
+        $starts = $asked->sessionStarts();
         foreach ($sessions as $id => $some) {
             $session = $rows->get($id);
+            $counts = BallCounts::of($some);
             $visits[] = new Visit(
                 $id,
-                $some->balls[0]->atMilliseconds ?? 0,
+                $starts[$id],
                 $session?->green?->name,
                 array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions ?? []))),
-                array_values(
-                    array_unique(
-                        array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->putter, $some->balls)),
-                    ),
-                ),
-                array_values(
-                    array_unique(
-                        array_filter(array_map(static fn(RolledBall $ball): ?int => $ball->tempo, $some->balls)),
-                    ),
-                ),
+                array_map(strval(...), array_keys($counts->putters)),
+                array_keys($counts->tempos),
             );
         }
 

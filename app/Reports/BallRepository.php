@@ -77,6 +77,19 @@ final class BallRepository
         );
     }
 
+    /**
+     * @param list<string> $sessions ids
+     *
+     * @return list<RolledBall> those of a student in some sessions, oldest first
+     */
+    public function ofStudentInSessions(Student $student, array $sessions): array
+    {
+        return $this->rolled(
+            $student,
+            $this->rows($student)->whereIn('practice_session_id', $sessions)->orderBy('at_ms')->orderBy('place'),
+        );
+    }
+
     /** Where a student's balls usually finished before a session; null while no session before it tells. */
     public function usualLength(Student $student, PracticeSession $session): ?UsualLength
     {

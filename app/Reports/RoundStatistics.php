@@ -64,7 +64,7 @@ final class RoundStatistics
         $first = self::look($this->rounds($student), null, $student->unit)->firstPutts;
         $all = $this->looks->all($student);
         $asked = self::lately($all);
-        $last = $all->balls[count($all->balls) - 1] ?? null;
+        $last = $all->latest(1)[0] ?? null;
         $speed = $last?->reading?->reading->speed;
         $told = $speed ?? GreenSpeed::ordinary();
 
@@ -79,7 +79,7 @@ final class RoundStatistics
 
     private static function lately(BallSelection $all): BallSelection
     {
-        return $all->with(array_slice($all->balls, -self::BALLS));
+        return $all->with($all->latest(self::BALLS));
     }
 
     /** What rounds come to, for a rule of the insights; null where there is none. */

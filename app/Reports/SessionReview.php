@@ -8,7 +8,6 @@ use Amble\Core\Check\Kind\ShoePosition;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Evidence\FirstAttempts;
 use Amble\Core\Evidence\MeasurementInForce;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\MeasurementMethod;
 use Amble\Core\Insight\InsightFacts;
@@ -16,6 +15,8 @@ use Amble\Core\Insight\Insights;
 use Amble\Core\Insight\Rules;
 use Amble\Core\Insight\SessionReport;
 use Amble\Core\Review\BackstrokeTable;
+use Amble\Core\Review\BallFilter;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\DayReport;
 use Amble\Core\Review\MeasureCount;
 use Amble\Core\Review\StrokeReport;
@@ -45,39 +46,27 @@ final class SessionReview
 
     public function __construct(
         private readonly BallRepository $evidence,
+        private readonly StudentBalls $students,
         private readonly GreenSpeeds $speeds,
         private readonly StrokeLines $lines,
         private readonly RoundStatistics $play,
-        private readonly BallReport $looks,
     ) {}
 
     /** @param Length|null $inside three putts from inside this should not come; null while the coach has set none */
     public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionReport
     {
         $surface = $session->green?->surface;
-        $balls = $this->evidence->ofStudent($student);
-        $stroke = $this->stroke($balls, $session, $student);
+        $asked = $this->students->on($student, $surface);
+        $stroke = $this->stroke($asked, $session, $student);
         [$standing, $method] = $this->standing($session);
         $speed = $standing?->reading->speed;
-        $todays = array_values(
-            array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id),
-        );
+        $todays = $this->evidence->ofStudentIn($student, $session);
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
-        $before = array_values(
-            array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until),
-        );
-        $own = DayReport::student($before, $surface, $session->id);
+        $own = DayReport::student($this->evidence->latestAtTargets($student, $until), $surface, $session->id);
         [$othersDays, $othersStrokes] = $this->others($session, $student, $until);
         $day = $own->n === 0 ? null : DayReport::of([$own, ...$othersDays]);
         $tries = FirstAttempts::of($todays, $surface);
-        $path = $this->looks->asked(
-            $student,
-            array_slice(
-                array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)),
-                -self::PATH,
-            ),
-            $surface,
-        );
+        $path = (new BallFilter(to: $until))->of($asked)->latestSessions(self::PATH);
         $facts = new InsightFacts(
             fit: $stroke->fit,
             method: $method,
@@ -88,7 +77,7 @@ final class SessionReview
             leftOut: $stroke->leftOut,
             school: $student->school,
             tries: $tries,
-            lately: $path->with(array_slice($path->balls, -self::LATELY)),
+            lately: $path->with($path->latest(self::LATELY)),
             session: $path->with($todays),
             path: $path,
             changeMarkers: BallReport::changeMarkers($path),
@@ -156,15 +145,11 @@ final class SessionReview
         );
     }
 
-    /**
-     * Fit all of a student's balls, and keep the line for "what if" questions.
-     *
-     * @param list<RolledBall> $balls
-     */
-    private function stroke(array $balls, PracticeSession $session, Student $student): StrokeReport
+    /** Fit all of a student's balls, and keep the line for "what if" questions. */
+    private function stroke(BallSelection $asked, PracticeSession $session, Student $student): StrokeReport
     {
-        $surface = $session->green?->surface;
-        $stroke = StrokeReport::of($balls, $surface, $session->id, $this->lines->prior($student, $surface));
+        $surface = $asked->surface;
+        $stroke = StrokeReport::of($asked, $session->id, $this->lines->prior($student, $surface));
         $this->lines->keep($student, $surface, $stroke->fit);
 
         return $stroke;

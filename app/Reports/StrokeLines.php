@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use Amble\Core\Green\Surface;
-use Amble\Core\Review\StrokeReport;
+use Amble\Core\Review\Measure\Strokes;
+use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePrior;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -20,7 +22,7 @@ final class StrokeLines
 {
     private const KEPT_MINUTES = 60;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors) {}
+    public function __construct(private readonly StudentBalls $students, private readonly StrokePriors $priors) {}
 
     /** The line without its putts. */
     public function of(Student $student, ?Surface $surface): StrokeFit
@@ -32,8 +34,9 @@ final class StrokeLines
             : $this->keep(
                 $student,
                 $surface,
-                StrokeReport::of($this->evidence->ofStudent($student), $surface, '', $this->prior($student, $surface))
-                    ->fit,
+                (new StrokeFitter(new FitOptions($this->prior($student, $surface))))->fit(
+                    Strokes::putts($this->students->on($student, $surface)),
+                ),
             );
     }
 

@@ -6,8 +6,10 @@ namespace App\Reports;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Review\BackstrokeTable;
-use Amble\Core\Review\StrokeReport;
+use Amble\Core\Review\Measure\Strokes;
 use Amble\Core\Review\TableLength;
+use Amble\Core\Stroke\FitOptions;
+use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePrior;
 use App\Models\Student;
 use App\Models\TakeHomeCard;
@@ -18,7 +20,7 @@ final class TakeHomeCards
     /** The second green is so much faster where the coach names none. */
     private const FASTER = 1.15;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors) {}
+    public function __construct(private readonly StudentBalls $students, private readonly StrokePriors $priors) {}
 
     /** The card there is, or an empty one that is not kept yet. */
     public function cardOf(Student $student): TakeHomeCard
@@ -46,13 +48,13 @@ final class TakeHomeCards
     /** @return list<BackstrokeTable> the student's line told for two green speeds; none before there is a line */
     public function tables(Student $student, TakeHomeCard $card): array
     {
-        $balls = $this->evidence->ofStudent($student);
-        $last = end($balls);
-        if ($last === false) {
+        [$asked] = $this->students->ofStudent($student, null);
+        $last = $asked->latest(1)[0] ?? null;
+        if ($last === null) {
             return [];
         }
         $prior = $last->surface === null ? StrokePrior::shipped() : $this->priors->of($student, $last->surface);
-        $fit = StrokeReport::of($balls, $last->surface, $last->sessionId, $prior)->fit;
+        $fit = (new StrokeFitter(new FitOptions($prior)))->fit(Strokes::putts($asked));
         $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
         $asked = TableLength::of([], $student->unit);
 

@@ -234,10 +234,10 @@ final readonly class MarginTrial
     public function notes(int $n, RandomSource $random): array
     {
         $asked = $this->asked($n, $random);
-        $last = $asked->balls[count($asked->balls) - 1] ?? null;
+        $last = $asked->balls()[$asked->count() - 1] ?? null;
         $session = $last->sessionId ?? '';
-        $stroke = StrokeReport::of($asked->balls, $asked->surface, $session, StrokePrior::shipped());
-        $day = DayReport::student($asked->balls, $asked->surface, $session);
+        $stroke = StrokeReport::of($asked, $session, StrokePrior::shipped());
+        $day = DayReport::student($asked->balls(), $asked->surface, $session);
         $facts = new InsightFacts(
             fit: $stroke->fit,
             method: MeasurementMethod::Ramp,

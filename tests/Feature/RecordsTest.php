@@ -150,6 +150,7 @@ final class RecordsTest extends TestCase
                 'during',
                 'kit_out',
                 'latest_ms',
+                'balls_version',
             ],
             'drill_runs' => ['is_ended'],
             'guesses' => ['is_right'],
@@ -433,6 +434,7 @@ final class RecordsTest extends TestCase
                 'check_attempts',
                 'findings',
                 'stroke_summaries',
+                'prepared_sessions',
             ]
             as $table
         ) {

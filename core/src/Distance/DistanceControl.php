@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Distance;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\CensoredNormal;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\ChiSquare;
@@ -72,25 +71,27 @@ final readonly class DistanceControl
             throw InvalidInput::emptyList('putts', 'putt');
         }
         $errors = $bounds = [];
+        $told = $inside = $holed = $short = $long = 0;
         foreach ($putts as $putt) {
-            if ($putt->error !== null) {
-                $bounds[] = $putt->error;
+            $error = $putt->error;
+            if ($error !== null) {
+                $bounds[] = $error;
+                $short += (int) ($error->high < 0.0);
+                $long += (int) ($error->low > 0.0);
+                if ($error->isExact()) {
+                    $errors[] = $error->low;
+                }
             }
-            if ($putt->error?->isExact() === true) {
-                $errors[] = $putt->error->low;
-            }
+            $isInside = $putt->isInside($window);
+            $told += (int) ($isInside !== null);
+            $inside += (int) ($isInside === true);
+            $holed += (int) $putt->isHoled;
         }
         $cutShort = count($bounds) - count($errors);
         $fit = $cutShort > 0 && $bounds !== [] ? CensoredNormal::fit($bounds) : null;
         [$bias, $spread, $biasInterval, $spreadInterval] =
             $cutShort > 0 ? self::censored($fit, $level) : self::plain($errors, $level);
-        $told = array_filter(
-            array_map(static fn(DistancePutt $putt): ?bool => $putt->isInside($window), $putts),
-            static fn(?bool $inside): bool => $inside !== null,
-        );
-        $inside = count(array_filter($told));
-        $unknown = count($putts) - count($told);
-        $holed = count(array_filter($putts, static fn(DistancePutt $putt): bool => $putt->isHoled));
+        $unknown = count($putts) - $told;
         [$estimated, $estimatedInterval] =
             $unknown === 0 || $fit === null
                 ? [null, null]
@@ -104,8 +105,8 @@ final readonly class DistanceControl
             spread: $spread,
             biasInterval: $biasInterval,
             spreadInterval: $spreadInterval,
-            insideShare: $told === [] ? null : $inside / count($told),
-            insideInterval: $told === [] ? null : Interval::wilson($inside, count($told), $level),
+            insideShare: $told === 0 ? null : $inside / $told,
+            insideInterval: $told === 0 ? null : Interval::wilson($inside, $told, $level),
             insideShareEstimated: $estimated,
             insideEstimatedInterval: $estimatedInterval,
             nUnknown: $unknown,
@@ -115,8 +116,8 @@ final readonly class DistanceControl
                 : ($spread === null
                     ? null
                     : 1.0 / sqrt(2.0 * (count($errors) - 1))),
-            short: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
-            long: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
+            short: $short,
+            long: $long,
         );
     }
 

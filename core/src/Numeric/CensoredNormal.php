@@ -81,10 +81,8 @@ final readonly class CensoredNormal
         if (!self::isIdentified($bounds)) {
             return null;
         }
-        // In a fixed order, so that shuffled putts give the same figures to the last digit.
-        usort($bounds, static fn(Bound $a, Bound $b): int => [$a->low, $a->high] <=> [$b->low, $b->high]);
         $likelihood = new IntervalLikelihood($bounds);
-        [$mu, $logSigma] = self::start($bounds);
+        [$mu, $logSigma] = self::start($likelihood->groups);
         $at = $likelihood->at($mu, $logSigma);
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
             [$stepMu, $stepLog] = $at->newtonStep();
@@ -114,7 +112,7 @@ final readonly class CensoredNormal
     public static function meanAt(array $bounds, float $spread): array
     {
         $likelihood = new IntervalLikelihood($bounds);
-        $mu = self::start($bounds)[0];
+        $mu = self::start($likelihood->groups)[0];
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
             // ln of a normal density or interval is concave in the mean, so plain Newton climbs.
             $step = $likelihood->at($mu, log($spread))->meanStep();
@@ -167,24 +165,25 @@ final readonly class CensoredNormal
     /**
      * A first guess: each putt put at its angle, its middle, or its finite end.
      *
-     * @param non-empty-list<Bound> $bounds
+     * @param list<array{float, float, int}> $groups low, high, how often
      *
      * @return array{float, float} μ and ln σ
      */
-    private static function start(array $bounds): array
+    private static function start(array $groups): array
     {
+        $n = 0;
         $sum = $squares = $widest = 0.0;
-        foreach ($bounds as $bound) {
+        foreach ($groups as [$low, $high, $times]) {
             $at = match (true) {
-                $bound->isFinite() => 0.5 * ($bound->low + $bound->high),
-                is_finite($bound->low) => $bound->low,
-                default => $bound->high,
+                $low === -INF => $high,
+                $high === INF => $low,
+                default => 0.5 * ($low + $high),
             };
-            $sum += $at;
-            $squares += $at * $at;
+            $n += $times;
+            $sum += $times * $at;
+            $squares += $times * $at * $at;
             $widest = max($widest, abs($at));
         }
-        $n = count($bounds);
         $variance = $squares / $n - ($sum / $n) ** 2;
 
         return [$sum / $n, 0.5 * log(max($variance, 1e-4 * $widest ** 2, 1e-18))];

@@ -15,18 +15,27 @@ namespace Amble\Core\Numeric;
  */
 final readonly class IntervalLikelihood
 {
-    /** @var list<array{float, float, int}> low, high, how often */
-    private array $groups;
+    /** ln √(2π). */
+    private const LOG_ROOT = 0.9189385332046727;
+
+    /** @var list<array{float, float, int}> low, high, how often, in a fixed order */
+    public array $groups;
 
     /** @param list<Bound> $bounds */
     public function __construct(array $bounds)
     {
         $groups = [];
         foreach ($bounds as $bound) {
-            $key = "$bound->low $bound->high";
-            $groups[$key] = [$bound->low, $bound->high, ($groups[$key][2] ?? 0) + 1];
+            $key = $bound->low . ' ' . $bound->high;
+            if (isset($groups[$key])) {
+                ++$groups[$key][2];
+            } else {
+                $groups[$key] = [$bound->low, $bound->high, 1];
+            }
         }
-        $this->groups = array_values($groups);
+        // In a fixed order, so that shuffled bounds give the same sums to the last digit.
+        sort($groups);
+        $this->groups = $groups;
     }
 
     public function at(float $mu, float $logSigma): LikelihoodPoint
@@ -61,19 +70,15 @@ final readonly class IntervalLikelihood
     /** @return array{float, float, float, float} G0 to G3 */
     private static function moments(float $a, float $b, float $logP): array
     {
-        $moments = [0.0, 0.0, 0.0, 0.0];
-        foreach ([[$b, 1.0], [$a, -1.0]] as [$end, $sign]) {
-            if (is_infinite($end)) {
-                continue;
-            }
-            // The ratio φ/P in logs: both may underflow far out while their ratio is of order one.
-            $term = ($sign * exp(-0.5 * $end * $end - $logP)) / sqrt(2.0 * M_PI);
-            foreach ($moments as $k => $moment) {
-                $moments[$k] = $moment + $term;
-                $term *= $end;
-            }
-        }
+        // The ratio φ/P in logs: both may underflow far out while their ratio is of order one. An open end adds nothing.
+        [$a, $atA] = $a === -INF ? [0.0, 0.0] : [$a, exp(-0.5 * $a * $a - $logP - self::LOG_ROOT)];
+        [$b, $atB] = $b === INF ? [0.0, 0.0] : [$b, exp(-0.5 * $b * $b - $logP - self::LOG_ROOT)];
 
-        return $moments;
+        return [
+            $atB - $atA,
+            $b * $atB - $a * $atA,
+            $b * $b * $atB - $a * $a * $atA,
+            $b * $b * $b * $atB - $a * $a * $a * $atA,
+        ];
     }
 }

@@ -19,9 +19,12 @@ final class Shares
      */
     public static function row(string $name, array $balls, \Closure $counts): FindingRow
     {
-        $n = count($balls);
-        $hits = count(array_filter($balls, $counts));
+        return self::counted($name, count(array_filter($balls, $counts)), count($balls));
+    }
 
+    /** @param int $hits of $n, both at least 0 */
+    public static function counted(string $name, int $hits, int $n): FindingRow
+    {
         return new FindingRow(
             $name,
             FindingUnit::Share,

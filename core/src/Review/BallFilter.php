@@ -29,6 +29,36 @@ final readonly class BallFilter
 
     public function of(BallSelection $asked): BallSelection
     {
+        $sessions = $asked->sessions === null ? null : $this->wholeSessions($asked->sessions);
+
+        return $sessions === null ? $this->byBall($asked) : $asked->ofSessions($sessions);
+    }
+
+    /**
+     * Sessions that are looked at as a whole; null where only some of a session's balls are, or may be.
+     */
+    private function wholeSessions(PreparedSessions $sessions): ?PreparedSessions
+    {
+        $isByBall =
+            ($this->near ?? ($this->slope ?? ($this->drill ?? ($this->putter ?? ($this->tempo ?? $this->part))))) !==
+            null;
+        $kept = $sessions->where(
+            fn(PreparedSession $session): bool => ($this->session === null || $session->id === $this->session) &&
+                ($this->from === null || $session->last >= $this->from) &&
+                ($this->to === null || $session->first <= $this->to),
+        );
+        $isCut =
+            array_filter(
+                $kept->all,
+                fn(PreparedSession $session): bool => ($this->from !== null && $session->first < $this->from) ||
+                    ($this->to !== null && $session->last > $this->to),
+            ) !== [];
+
+        return $isByBall || $isCut ? null : $kept;
+    }
+
+    private function byBall(BallSelection $asked): BallSelection
+    {
         $kept = $asked->where(
             fn(RolledBall $ball): bool => ($this->from === null || $ball->atMilliseconds >= $this->from) &&
                 ($this->to === null || $ball->atMilliseconds <= $this->to) &&

@@ -26,16 +26,47 @@ final readonly class BallSelection
      * @param float $pace how far past the hole the student plays for, metres
      * @param bool $isPlain whether one figure a measure is enough, without its parts
      * @param StudentChecks $checked what was checked of the student besides the balls
+     * @param PreparedSessions|null $sessions that stand for the balls, which are then read only where they are asked
+     *     for
      */
     public function __construct(
-        public array $balls,
+        private array $balls,
         public ?Surface $surface,
         public float $pace,
         public Hand $hand = Hand::Right,
         public bool $isPlain = false,
         public StudentChecks $checked = new StudentChecks([]),
+        public ?PreparedSessions $sessions = null,
     ) {
         $this->known = new Memo();
+    }
+
+    /** @return list<RolledBall> oldest first */
+    public function balls(): array
+    {
+        return $this->sessions === null
+            ? $this->balls
+            : $this->once('balls', static fn(self $asked): array => $asked->sessions?->balls() ?? []);
+    }
+
+    public function count(): int
+    {
+        return $this->sessions?->count() ?? count($this->balls);
+    }
+
+    /**
+     * What a measure needs of these balls: put together from their sessions where those are prepared.
+     *
+     * @param class-string<Prepares> $class
+     *
+     * @return array<array-key, mixed>
+     */
+    public function prepared(string $class): array
+    {
+        return $this->once(
+            "prepared $class",
+            static fn(self $asked): array => $asked->sessions?->part($class) ?? $class::prepare($asked),
+        );
     }
 
     /**
@@ -52,6 +83,97 @@ final readonly class BallSelection
         return $this->known->answer($what, fn(): mixed => $workOut($this));
     }
 
+    /** Balls of which one of some things was observed: those of sessions without any are not read for it. */
+    public function having(string ...$names): self
+    {
+        $asked =
+            $this->sessions === null
+                ? $this
+                : $this->ofSessions(
+                    $this->sessions->where(
+                        static fn(PreparedSession $session): bool => array_filter(
+                            $names,
+                            $session->hasObserved(...),
+                        ) !== [],
+                    ),
+                );
+        $index = $asked->observed();
+        $places = [];
+        foreach ($names as $name) {
+            $places += array_flip($index[$name] ?? []);
+        }
+        ksort($places);
+
+        return $this->with(array_values(array_intersect_key($asked->balls(), $places)));
+    }
+
+    /** @return array<string, list<int>> places of the balls, by each thing that was observed of them */
+    private function observed(): array
+    {
+        return $this->once('observed', static function (self $asked): array {
+            $places = [];
+            foreach ($asked->balls() as $i => $ball) {
+                foreach ($ball->ball->sight->answers as $name => $answer) {
+                    $places[$name][] = $i;
+                }
+            }
+
+            return $places;
+        });
+    }
+
+    public function ofSessions(PreparedSessions $sessions): self
+    {
+        return new self([], $this->surface, $this->pace, $this->hand, $this->isPlain, $this->checked, $sessions);
+    }
+
+    /** The latest sessions that have so many balls together, as a whole. */
+    public function latestSessions(int $most): self
+    {
+        $n = 0;
+        $sessions = $this->sessionCounts();
+        $ids = [];
+        foreach (array_reverse($sessions, true) as $id => $count) {
+            if ($n >= $most) {
+                break;
+            }
+            $ids[] = (string) $id;
+            $n += $count;
+        }
+
+        return $this->inSessions($ids);
+    }
+
+    /** @param list<string> $ids */
+    public function inSessions(array $ids): self
+    {
+        return $this->sessions === null
+            ? $this->where(static fn(RolledBall $ball): bool => in_array($ball->sessionId, $ids, true))
+            : $this->ofSessions(
+                $this->sessions->where(static fn(PreparedSession $session): bool => in_array($session->id, $ids, true)),
+            );
+    }
+
+    /** @return array<string, int> balls of each session, oldest first */
+    private function sessionCounts(): array
+    {
+        return $this->sessions === null
+            ? array_map(static fn(self $session): int => $session->count(), $this->bySession())
+            : array_column($this->sessions->all, 'n', 'id');
+    }
+
+    /**
+     * The latest balls, oldest first: of many sessions only the last ones are read for them.
+     *
+     * @return list<RolledBall>
+     */
+    public function latest(int $most): array
+    {
+        $balls = $this->sessions === null ? $this->balls : $this->latestSessions($most)->balls();
+
+        return array_slice($balls, -$most);
+    }
+
     /** @param list<RolledBall> $balls */
     public function with(array $balls): self
     {
@@ -61,13 +183,13 @@ final readonly class BallSelection
     /** The same, where one figure a measure is enough. */
     public function plain(): self
     {
-        return new self($this->balls, $this->surface, $this->pace, $this->hand, true, $this->checked);
+        return new self($this->balls, $this->surface, $this->pace, $this->hand, true, $this->checked, $this->sessions);
     }
 
     /** @param \Closure(RolledBall): bool $keeps */
     public function where(\Closure $keeps): self
     {
-        return $this->with(array_values(array_filter($this->balls, $keeps)));
+        return $this->with(array_values(array_filter($this->balls(), $keeps)));
     }
 
     /** The first ball at each putt. */
@@ -102,45 +224,10 @@ final readonly class BallSelection
     /** @return list<array{float, self}> */
     private function sortedByLength(): array
     {
-        $lengths = [];
-        foreach ($this->balls as $i => $ball) {
-            if ($ball->ball->target !== null) {
-                $lengths[$i] = $ball->ball->target->metres();
-            }
-        }
-        asort($lengths);
-        $classes = [];
-        $shortest = -INF;
-        foreach ($lengths as $i => $length) {
-            if ($length > $shortest * (1.0 + self::ONE_CLASS)) {
-                $shortest = $length;
-                $classes[] = [];
-            }
-            $classes[count($classes) - 1][$i] = $length;
-        }
-
-        return array_values(
-            array_map(function (array $class): array {
-                $own = self::commonest($class);
-                // Back in the order they were rolled.
-                ksort($class);
-
-                return [$own, $this->with(array_values(array_intersect_key($this->balls, $class)))];
-            }, $classes),
+        return array_map(
+            fn(array $class): array => [$class[0], $this->with($class[1])],
+            BallCounts::of($this)->byLength($this->balls(), BallCounts::lengthKeyOf(...)),
         );
-    }
-
-    /**
-     * A length that was set out, and not one between two that nobody set out; of equally common ones the shortest.
-     *
-     * @param non-empty-array<int, float> $lengths
-     */
-    private static function commonest(array $lengths): float
-    {
-        $counts = array_count_values(array_map(static fn(float $metres): string => sprintf('%.3f', $metres), $lengths));
-        ksort($counts, SORT_NUMERIC);
-
-        return (float) array_search(max($counts), $counts, true);
     }
 
     /** @return array<string, self> by session, oldest first */
@@ -148,12 +235,51 @@ final readonly class BallSelection
     {
         return $this->once('by session', static function (self $asked): array {
             $sessions = [];
+            if ($asked->sessions !== null) {
+                foreach ($asked->sessions->all as $i => $session) {
+                    $sessions[$session->id] = $asked->ofSessions($asked->sessions->only($i));
+                }
+
+                return $sessions;
+            }
             foreach ($asked->balls as $ball) {
                 $sessions[$ball->sessionId][] = $ball;
             }
 
             return array_map($asked->with(...), $sessions);
         });
+    }
+
+    /** @return array<string, int> when the first ball of each session was rolled, Unix milliseconds, oldest first */
+    public function sessionStarts(): array
+    {
+        return $this->sessions === null
+            ? array_map(static fn(self $session): int => $session->balls()[0]->atMilliseconds ?? 0, $this->bySession())
+            : array_column($this->sessions->all, 'first', 'id');
+    }
+
+    /**
+     * The points of a measure that is drawn over time, by session, oldest first; null of a session that does not tell
+     * it.
+     *
+     * @param class-string<ChartedMeasure> $measure
+     *
+     * @return array<string, SessionPoint|null>
+     */
+    public function points(string $measure): array
+    {
+        return $this->once(
+            "points $measure",
+            static fn(self $asked): array => $asked->sessions === null
+                ? array_map(
+                    static fn(self $session): ?SessionPoint => SessionPoint::of($measure, $session),
+                    $asked->bySession(),
+                )
+                : array_map(
+                    static fn(PreparedSession $session): ?SessionPoint => $session->points[$measure] ?? null,
+                    array_column($asked->sessions->all, null, 'id'),
+                ),
+        );
     }
 
     /** Metres to the target; 0 without one. */

@@ -51,17 +51,8 @@ final class MeasureChange
      */
     public static function figures(string $measure, BallSelection $asked): array
     {
-        return $asked->once(
-            "figures $measure",
-            static fn(BallSelection $some): array => array_filter(
-                array_map(
-                    static fn(BallSelection $session): ?SessionFigure => ($measure::of($session)->n ?? 0) <
-                    SessionFigure::FEWEST_BALLS
-                        ? null
-                        : $measure::figure($session),
-                    $some->bySession(),
-                ),
-            ),
+        return array_filter(
+            array_map(static fn(?SessionPoint $point): ?SessionFigure => $point?->figure, $asked->points($measure)),
         );
     }
 }

@@ -17,8 +17,8 @@ final readonly class MeasureReport
      * @param int $n balls looked at
      * @param list<array{float, positive-int}> $lengths the lengths there are in metres, and how many balls of each
      * @param array<string, positive-int> $slopes balls by slope class
-     * @param array<string, positive-int> $drills balls by drill
-     * @param array<string, positive-int> $putters balls by putter
+     * @param array<array-key, positive-int> $drills balls by drill
+     * @param array<array-key, positive-int> $putters balls by putter
      * @param array<int, positive-int> $tempos balls by beats a minute
      * @param array<string, positive-int> $parts balls by part of their session
      * @param array<string, array<string, Finding>> $answers by question, then by measure; only those that somebody
@@ -52,38 +52,33 @@ final readonly class MeasureReport
             }
         }
 
+        $counts = BallCounts::of($asked);
+
         return new self(
-            n: count($picked->balls),
+            n: $picked->count(),
             lengths: array_map(
-                static fn(array $class): array => [$class[0], max(1, count($class[1]->balls))],
-                $asked->byLength(),
+                static fn(array $class): array => [$class[0], $class[2]],
+                BallCounts::lengthClasses($counts->lengths),
             ),
-            slopes: self::counted($asked, static fn(RolledBall $ball): string => SlopeClass::of($ball)->value),
-            drills: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->drill),
-            putters: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->putter),
-            tempos: self::counted($asked, static fn(RolledBall $ball): ?int => $ball->tempo),
-            parts: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->during->part?->value),
+            slopes: self::commonestFirst($counts->slopes),
+            drills: self::commonestFirst($counts->drills),
+            putters: self::commonestFirst($counts->putters),
+            tempos: self::commonestFirst($counts->tempos),
+            parts: self::commonestFirst($counts->parts),
             answers: $answers,
-            balls: array_slice($picked->balls, -self::MOST_DRAWN),
+            balls: $picked->latest(self::MOST_DRAWN),
         );
     }
 
     /**
      * @template Key of array-key
      *
-     * @param \Closure(RolledBall): (Key|null) $by
+     * @param array<Key, positive-int> $counts
      *
      * @return array<Key, positive-int>
      */
-    private static function counted(BallSelection $asked, \Closure $by): array
+    private static function commonestFirst(array $counts): array
     {
-        $counts = [];
-        foreach ($asked->balls as $ball) {
-            $key = $by($ball);
-            if ($key !== null) {
-                $counts[$key] = ($counts[$key] ?? 0) + 1;
-            }
-        }
         arsort($counts);
 
         return $counts;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review;
 
-use Amble\Core\Evidence\ExcludedBalls;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
+use Amble\Core\Review\Measure\Strokes;
 use Amble\Core\Roll\LineRoll;
 use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\SessionOffset;
@@ -36,27 +36,19 @@ final readonly class StrokeReport
         public array $balls,
     ) {}
 
-    /** @param list<RolledBall> $balls all of one student's, oldest first */
-    public static function of(array $balls, ?Surface $surface, string $sessionId, StrokePrior $prior): self
+    /** @param BallSelection $asked all of one student's on a kind of surface */
+    public static function of(BallSelection $asked, string $sessionId, StrokePrior $prior): self
     {
-        $selection = new ForStroke($surface);
-        $balls = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface));
-        $verdicts = $selection->verdicts($balls);
-        $putts = $selection->putts($balls, $verdicts);
-        $fit = (new StrokeFitter(new FitOptions($prior)))->fit(array_values($putts));
-        $todays = array_filter(
-            $putts,
-            static fn(int $i): bool => $balls[$i]->sessionId === $sessionId,
-            ARRAY_FILTER_USE_KEY,
-        );
+        $bySession = array_map(Strokes::putts(...), $asked->bySession());
+        $fit = (new StrokeFitter(new FitOptions($prior)))->fit(array_merge(...array_values($bySession)));
 
         return new self(
             $prior,
             $fit,
-            count($todays),
-            self::offset($balls, $putts, $sessionId),
-            ForStroke::counted($verdicts),
-            self::drawn($balls, $verdicts, array_keys($putts), $fit, $sessionId),
+            count($bySession[$sessionId] ?? []),
+            self::offsetIn($bySession, $sessionId),
+            Strokes::leftOut($asked),
+            self::drawn($asked, $bySession, $fit, $sessionId),
         );
     }
 
@@ -68,61 +60,68 @@ final readonly class StrokeReport
      */
     public static function offsetOf(array $balls, ?Surface $surface, string $sessionId): ?SessionOffset
     {
-        return self::offset($balls, (new ForStroke($surface))->putts($balls), $sessionId);
+        $bySession = [];
+        foreach ((new ForStroke($surface))->putts($balls) as $i => $putt) {
+            $bySession[$balls[$i]->sessionId][] = $putt;
+        }
+
+        return self::offsetIn($bySession, $sessionId);
     }
 
     /**
-     * Today's balls from the line of the sessions before this one (maths.md 3.6); null without either.
+     * A session's balls from the line of the sessions before it (maths.md 3.6); null without either.
      *
-     * @param list<RolledBall> $balls oldest first
-     * @param array<int, StrokePutt> $putts by the place of their ball
+     * @param array<string, list<StrokePutt>> $bySession oldest first
      */
-    private static function offset(array $balls, array $putts, string $sessionId): ?SessionOffset
+    private static function offsetIn(array $bySession, string $sessionId): ?SessionOffset
     {
-        $sessions = $today = [];
-        foreach ($putts as $i => $putt) {
-            if ($balls[$i]->sessionId === $sessionId) {
-                $today[] = $putt;
-            } elseif ($today === []) {
-                $sessions[$balls[$i]->sessionId][] = $putt;
+        $earlier = [];
+        foreach ($bySession as $id => $putts) {
+            if ($id === $sessionId) {
+                break;
+            }
+            if ($putts !== []) {
+                $earlier[] = $putts;
             }
         }
 
-        return SessionOffset::of(array_values($sessions), $today);
+        return SessionOffset::of($earlier, $bySession[$sessionId] ?? []);
     }
 
     /**
-     * @param list<RolledBall> $balls
-     * @param list<ExcludedBalls|null> $verdicts
-     * @param list<int> $places of the balls that were fitted
+     * The latest balls and those of this session, each with its weight in the fit.
+     *
+     * @param array<string, list<StrokePutt>> $bySession in the order in which they were fitted
      *
      * @return list<ReviewedBall>
      */
-    private static function drawn(
-        array $balls,
-        array $verdicts,
-        array $places,
-        StrokeFit $fit,
-        string $sessionId,
-    ): array {
-        $fitted = array_flip($places);
+    private static function drawn(BallSelection $asked, array $bySession, StrokeFit $fit, string $sessionId): array
+    {
+        $places = [];
+        $next = 0;
+        foreach ($bySession as $id => $putts) {
+            $places[$id] = $next;
+            $next += count($putts);
+        }
+        $latest = array_keys($asked->latestSessions(self::MOST_DRAWN)->sessionStarts());
+        $balls = $asked->inSessions([...$latest, $sessionId])->balls();
+        $verdicts = (new ForStroke($asked->surface))->verdicts($balls);
         $odd = array_flip($fit->marked);
         $first = max(0, count($balls) - self::MOST_DRAWN);
         $drawn = [];
         foreach ($balls as $i => $ball) {
+            $place = $verdicts[$i] === null ? $places[$ball->sessionId]++ : null;
             $isToday = $ball->sessionId === $sessionId;
-            if ($i < $first && !$isToday) {
-                continue;
+            if ($i >= $first || $isToday) {
+                $drawn[] = new ReviewedBall(
+                    $ball,
+                    $verdicts[$i],
+                    self::relativeRoll($ball),
+                    $place === null ? null : $fit->weights[$place] ?? null,
+                    $place !== null && isset($odd[$place]),
+                    $isToday,
+                );
             }
-            $place = $fitted[$i] ?? null;
-            $drawn[] = new ReviewedBall(
-                $ball,
-                $verdicts[$i],
-                self::relativeRoll($ball),
-                $place === null ? null : $fit->weights[$place] ?? null,
-                $place !== null && isset($odd[$place]),
-                $isToday,
-            );
         }
 
         return $drawn;

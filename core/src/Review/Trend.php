@@ -34,21 +34,17 @@ final readonly class Trend
     public static function of(string $key, string $measure, BallSelection $asked, int $sessionsForTrend): ?self
     {
         $points = [];
-        $last = null;
-        foreach ($asked->bySession() as $session => $balls) {
-            $finding = $measure::of($balls);
-            if ($finding?->value !== null) {
-                $points[] = new TrendPoint(
-                    $session,
-                    $balls->balls[0]->atMilliseconds ?? 0,
-                    $finding->value,
-                    $finding->interval,
-                    $finding->n,
-                );
-                $last = $finding;
+        $starts = $asked->sessionStarts();
+        foreach ($asked->points($measure) as $session => $point) {
+            if ($point?->value !== null) {
+                $points[] = new TrendPoint($session, $starts[$session], $point->value, $point->interval, $point->n);
             }
         }
-        if ($points === [] || $last === null) {
+        if ($points === []) {
+            return null;
+        }
+        $last = $measure::of($asked->bySession()[$points[count($points) - 1]->sessionId]);
+        if ($last === null) {
             return null;
         }
         // Of what is only drawn no change is called: the last session's own sentence stands.

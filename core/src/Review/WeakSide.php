@@ -20,7 +20,7 @@ final readonly class WeakSide
     public static function of(BallSelection $asked): ?self
     {
         $sides = ['left' => [], 'right' => []];
-        foreach ($asked->balls as $ball) {
+        foreach ($asked->balls() as $ball) {
             $isGood = self::isGood($ball);
             if ($isGood !== null) {
                 // Ground that rises to the right sends the ball left.

@@ -93,17 +93,13 @@ final readonly class StrokeFitter
      */
     private function reweight(array $x, array $y, WeightedLine $line, array $residuals): array
     {
-        $n = count($x);
         [$shortest, $longest] = [min($x), max($x)];
-        $weights = array_fill(0, $n, 1.0);
+        $weighted = [array_fill(0, count($x), 0.0), 1.0];
         $scale = Sample::median(array_map(abs(...), $residuals)) / 0.6745;
         for ($round = 0; $round < self::MAX_ROUNDS && $scale >= self::EXACT; ++$round) {
             $bend = self::K * $scale;
-            $weights = [];
-            foreach ($residuals as $r) {
-                $weights[] = abs($r) > $bend ? $bend / abs($r) : 1.0;
-            }
-            $next = $this->line($x, $y, $weights);
+            $weighted = [$residuals, $bend];
+            $next = $this->bentLine($x, $y, $residuals, $bend);
             $residuals = $this->residuals($next, $x, $y);
             $nextScale = $this->huberScale($residuals, $bend);
             // The largest move of any fitted value on a line is at one of its ends.
@@ -118,7 +114,63 @@ final readonly class StrokeFitter
             }
         }
 
-        return [$line, $weights, $scale];
+        return [$line, self::weights(...$weighted), $scale];
+    }
+
+    /**
+     * w = min(1, k s/|r|) of each putt.
+     *
+     * @param non-empty-list<float> $residuals
+     *
+     * @return non-empty-list<float>
+     */
+    private static function weights(array $residuals, float $bend): array
+    {
+        return array_map(static fn(float $r): float => abs($r) > $bend ? $bend / abs($r) : 1.0, $residuals);
+    }
+
+    /**
+     * The line with those weights, all of it in one pass over the putts.
+     *
+     * @param non-empty-list<float> $x
+     * @param non-empty-list<float> $y
+     * @param non-empty-list<float> $residuals of the line before
+     */
+    private function bentLine(array $x, array $y, array $residuals, float $bend): WeightedLine
+    {
+        $n = count($x);
+        [$originX, $originY] = [array_sum($x) / $n, array_sum($y) / $n];
+        $sum = $sumX = $sumY = $sumXX = $sumXY = 0.0;
+        foreach ($residuals as $i => $r) {
+            $dx = $x[$i] - $originX;
+            $dy = $y[$i] - $originY;
+            if ($r > $bend || $r < -$bend) {
+                $w = $bend / abs($r);
+                $sum += $w;
+                $sumX += $w * $dx;
+                $sumY += $w * $dy;
+                $sumXX += $w * $dx * $dx;
+                $sumXY += $w * $dx * $dy;
+            } else {
+                $sum += 1.0;
+                $sumX += $dx;
+                $sumY += $dy;
+                $sumXX += $dx * $dx;
+                $sumXY += $dx * $dy;
+            }
+        }
+
+        return WeightedLine::ofSums(
+            $sum,
+            $sumX,
+            $sumY,
+            $sumXX,
+            $sumXY,
+            $originX,
+            $originY,
+            $this->options->prior->lambda ?? 0.0,
+            $this->options->prior->beta ?? 0.0,
+        );
     }
 
     /**
@@ -131,7 +183,8 @@ final readonly class StrokeFitter
         $sum = 0.0;
         $cap = $bend * $bend;
         foreach ($residuals as $r) {
-            $sum += min($r * $r, $cap);
+            $square = $r * $r;
+            $sum += $square > $cap ? $cap : $square;
         }
 
         return sqrt($sum / ((count($residuals) - 2) * self::CONSISTENCY));

@@ -47,6 +47,12 @@ final readonly class StrokePutt
         return new self(log($backstroke->metres()), log($level / $speed->metres()));
     }
 
+    /** From the two logarithms themselves, as they were kept. */
+    public static function ofLogs(float $logBackstroke, float $logRelativeRoll): self
+    {
+        return new self($logBackstroke, $logRelativeRoll);
+    }
+
     /** The same putt, its log roll longer by so much. */
     public function longerBy(float $logShare): self
     {

@@ -34,23 +34,43 @@ final readonly class WeightedLine
      */
     public static function through(array $x, array $y, array $weights, float $lambda, float $beta0): self
     {
-        $sum = $sumX = $sumY = 0.0;
+        $n = count($x);
+        [$originX, $originY] = [array_sum($x) / $n, array_sum($y) / $n];
+        $sum = $sumX = $sumY = $sumXX = $sumXY = 0.0;
         foreach ($weights as $i => $w) {
+            [$dx, $dy] = [$x[$i] - $originX, $y[$i] - $originY];
             $sum += $w;
-            $sumX += $w * $x[$i];
-            $sumY += $w * $y[$i];
+            $sumX += $w * $dx;
+            $sumY += $w * $dy;
+            $sumXX += $w * $dx * $dx;
+            $sumXY += $w * $dx * $dy;
         }
-        [$meanX, $meanY] = [$sumX / $sum, $sumY / $sum];
-        // Centred sums in a second pass: the one-pass form cancels when backstrokes are alike.
-        $sxx = $sxy = 0.0;
-        foreach ($weights as $i => $w) {
-            $dx = $x[$i] - $meanX;
-            $sxx += $w * $dx * $dx;
-            $sxy += $w * $dx * ($y[$i] - $meanY);
-        }
-        $beta = ($sxy + $lambda * $beta0) / ($sxx + $lambda);
 
-        return new self($meanY - $beta * $meanX, $beta, $sum, $meanX, $sxx + $lambda);
+        return self::ofSums($sum, $sumX, $sumY, $sumXX, $sumXY, $originX, $originY, $lambda, $beta0);
+    }
+
+    /**
+     * From weighted sums about an origin near the weighted means: sums about zero would cancel where backstrokes are
+     * alike.
+     *
+     * @param float $sum Σ w, $sumX Σ w (x − x₀), and so on, x₀ = $originX, y₀ = $originY
+     */
+    public static function ofSums(
+        float $sum,
+        float $sumX,
+        float $sumY,
+        float $sumXX,
+        float $sumXY,
+        float $originX,
+        float $originY,
+        float $lambda,
+        float $beta0,
+    ): self {
+        $sxx = max(0.0, $sumXX - ($sumX * $sumX) / $sum) + $lambda;
+        $beta = ($sumXY - ($sumX * $sumY) / $sum + $lambda * $beta0) / $sxx;
+        $meanX = $originX + $sumX / $sum;
+
+        return new self($originY + $sumY / $sum - $beta * $meanX, $beta, $sum, $meanX, $sxx);
     }
 
     public function at(float $x): float

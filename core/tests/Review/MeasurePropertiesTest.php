@@ -34,7 +34,7 @@ final class MeasurePropertiesTest extends TestCase
     private const CASES = 60;
 
     /** @return list<RolledBall> balls as wild as a log may hold them */
-    private static function wild(SeededRandom $random): array
+    public static function wild(SeededRandom $random): array
     {
         $one = static fn(mixed ...$choices): mixed => $choices[(int) (count($choices) * $random->uniform())];
         $maybe = static fn(mixed $value): mixed => $random->uniform() < 0.6 ? $value : null;
@@ -132,7 +132,7 @@ final class MeasurePropertiesTest extends TestCase
             $asked = BallFixtures::asked(self::wild(new SeededRandom($seed)));
             $whole = MeasureReport::of($asked, new BallFilter());
             self::assertSame(
-                count(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null)),
+                count(array_filter($asked->balls(), static fn(RolledBall $ball): bool => $ball->ball->target !== null)),
                 array_sum(array_column($whole->lengths, 1)),
             );
             self::assertSame(

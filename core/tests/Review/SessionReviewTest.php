@@ -74,15 +74,10 @@ final class SessionReviewTest extends PropertyTestCase
         );
     }
 
-    public function testTheFitTakesAllDaysOfOneSurfaceAndTodayIsHeldAgainstTheOthers(): void
+    public function testTheFitTakesAllDaysAndTodayIsHeldAgainstTheOthers(): void
     {
-        $mat = array_map(
-            static fn(int $i): RolledBall => self::ball('then', 1.0, null, 0.1 + 0.02 * $i, surface: Surface::Mat),
-            range(1, 9),
-        );
         $look = StrokeReport::of(
-            [...self::stroke('then', 15), ...$mat, ...self::stroke('now', 5, 0.9)],
-            Surface::Grass,
+            BallFixtures::asked([...self::stroke('then', 15), ...self::stroke('now', 5, 0.9)]),
             'now',
             StrokePrior::shipped(),
         );
@@ -99,8 +94,7 @@ final class SessionReviewTest extends PropertyTestCase
         // Nothing was rolled before, and a session since is no earlier one.
         self::assertNull(
             StrokeReport::of(
-                [...self::stroke('now', 5), ...self::stroke('since', 15)],
-                Surface::Grass,
+                BallFixtures::asked([...self::stroke('now', 5), ...self::stroke('since', 15)]),
                 'now',
                 StrokePrior::shipped(),
             )->today,
@@ -113,7 +107,7 @@ final class SessionReviewTest extends PropertyTestCase
             ...self::stroke('now', 3),
             ...array_map(static fn(int $i): RolledBall => self::ball('then', 3.0, null, 0.2), range(1, 700)),
         ];
-        $look = StrokeReport::of($balls, Surface::Grass, 'now', StrokePrior::shipped());
+        $look = StrokeReport::of(BallFixtures::asked($balls), 'now', StrokePrior::shipped());
         self::assertCount(603, $look->balls);
         self::assertSame(703, $look->fit->n);
     }
@@ -129,9 +123,9 @@ final class SessionReviewTest extends PropertyTestCase
         $workspace = StrokePrior::ofWorkspace($others);
         self::assertSame([false, 4], [$workspace->isShipped(), $workspace->students]);
         $few = self::stroke('now', 2);
-        $leaning = StrokeReport::of($few, Surface::Grass, 'now', $workspace)->fit->beta();
+        $leaning = StrokeReport::of(BallFixtures::asked($few), 'now', $workspace)->fit->beta();
         self::assertLessThan(
-            (float) StrokeReport::of($few, Surface::Grass, 'now', StrokePrior::shipped())->fit->beta(),
+            (float) StrokeReport::of(BallFixtures::asked($few), 'now', StrokePrior::shipped())->fit->beta(),
             $leaning,
         );
         self::assertTrue(StrokePrior::ofWorkspace(array_slice($others, 0, 2))->isShipped());
@@ -139,7 +133,7 @@ final class SessionReviewTest extends PropertyTestCase
 
     public function testAnUnsureGreenWidensTheTableAndStationsStandInIt(): void
     {
-        $fit = StrokeReport::of(self::stroke('now', 20), Surface::Grass, 'now', StrokePrior::shipped())->fit;
+        $fit = StrokeReport::of(BallFixtures::asked(self::stroke('now', 20)), 'now', StrokePrior::shipped())->fit;
         $asked = TableLength::of([[Length::ofMetres(5.0), Grade::ofPercent(2.0)]], Unit::Metres);
         [$sure, $unsure] = [
             BackstrokeTable::of($fit, GreenSpeed::ofMetres(3.0), 0.0, $asked, Unit::Feet),
@@ -166,7 +160,7 @@ final class SessionReviewTest extends PropertyTestCase
 
     public function testATableReachesOnlyAsFarAsTheBallsAndBeyondIsJudgedAfterRounding(): void
     {
-        $fit = StrokeReport::of(self::stroke('now', 20), Surface::Grass, 'now', StrokePrior::shipped())->fit;
+        $fit = StrokeReport::of(BallFixtures::asked(self::stroke('now', 20)), 'now', StrokePrior::shipped())->fit;
         $speed = GreenSpeed::ofMetres(1.0);
         $longest = (float) $fit->predict(Length::ofMetres((float) $fit->longestMetres), $speed, Grade::level())
             ?->rollMetres;

@@ -25,7 +25,7 @@ final class BackstrokeTooLong implements Rule
     public function note(InsightFacts $facts): ?Insight
     {
         $off = $rolled = [];
-        foreach ($facts->lately->balls ?? [] as $ball) {
+        foreach ($facts->lately?->balls() ?? [] as $ball) {
             $needed = self::needed($facts, $ball);
             if ($needed !== null && $ball->ball->backstroke !== null) {
                 $off[] = log($ball->ball->backstroke->metres() / $needed);

@@ -33,7 +33,7 @@ final class BallLineReach implements Rule
         $told = array_slice(
             array_values(
                 array_filter(
-                    $facts->lately->balls ?? [],
+                    $facts->lately?->balls() ?? [],
                     static fn(RolledBall $ball): bool => self::isUsable($ball, $reach),
                 ),
             ),

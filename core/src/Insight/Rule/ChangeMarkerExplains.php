@@ -61,7 +61,7 @@ final class ChangeMarkerExplains implements Rule
                     ? 'Ten putts with the earlier putter that start the same way.'
                     : 'Three more sessions that start as before.',
                 school: null,
-                balls: (new ForStartLine())->of($since->balls),
+                balls: (new ForStartLine())->of($since->balls()),
                 instead: ['start.side'],
                 isOfRecord: true,
             );
@@ -96,12 +96,12 @@ final class ChangeMarkerExplains implements Rule
     private static function counts(BallSelection $some): array
     {
         [$left, $right] = StartLines::sides($some);
-        $eye = ForStartLine::countsByEye((new ForStartLine())->byEyeAlone($some->balls));
+        $eye = ForStartLine::countsByEye((new ForStartLine())->byEyeAlone($some->balls()));
 
         return [
             $left + $eye['left'],
             $right + $eye['right'],
-            count((new ForStartLine())->of($some->balls)) + array_sum($eye),
+            count((new ForStartLine())->of($some->balls())) + array_sum($eye),
         ];
     }
 }

@@ -27,7 +27,7 @@ final class FeltLengthOff implements Rule
     {
         $called = array_values(
             array_filter(
-                $facts->lately === null ? [] : (new ForFeel())->of($facts->lately->balls),
+                $facts->lately === null ? [] : (new ForFeel())->of($facts->lately->balls()),
                 self::isByTheUsualWindow(...),
             ),
         );

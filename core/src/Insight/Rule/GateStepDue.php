@@ -18,7 +18,7 @@ final class GateStepDue implements Rule
     {
         $gated = array_values(
             array_filter(
-                $facts->session->balls ?? [],
+                $facts->session?->balls() ?? [],
                 static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') !== null &&
                     $ball->aidWidth !== null,
             ),

@@ -49,7 +49,7 @@ final class HalfwayChange implements Rule
         $ends = [abs($range->low), abs($range->high)];
         $since = array_slice(array_column($balls, 0), $within->split);
         // The number the coach reads in the list of balls, whatever was left out before it.
-        $number = 1 + (int) array_search($since[0], $facts->session->balls, true);
+        $number = 1 + (int) array_search($since[0], $facts->session->balls(), true);
 
         return new Insight(
             key: 'pace.halfway',
@@ -147,7 +147,7 @@ final class HalfwayChange implements Rule
     {
         $selection = new ForDistance($session->surface);
         $balls = [];
-        foreach ($selection->of($session->balls) as $ball) {
+        foreach ($selection->of($session->balls()) as $ball) {
             $error = $selection->putts([$ball])[0]->error ?? null;
             if ($error?->isExact() === true) {
                 $balls[] = [

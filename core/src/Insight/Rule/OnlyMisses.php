@@ -28,7 +28,7 @@ final class OnlyMisses implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $balls = array_values(array_filter($facts->lately->balls ?? [], self::isShortPutt(...)));
+        $balls = array_values(array_filter($facts->lately?->balls() ?? [], self::isShortPutt(...)));
         $n = count($balls);
         if (
             $n < self::FEWEST ||

@@ -88,7 +88,7 @@ final class PaceHabit implements Rule
                 : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
             refutedBy: 'Twelve more at the usual lengths that finish on both sides of the target.',
             school: null,
-            balls: (new ForDistance($lately->surface))->of($lately->balls),
+            balls: (new ForDistance($lately->surface))->of($lately->balls()),
             instead: ['pace.target', 'read.low', 'read.high'],
         );
     }

@@ -51,7 +51,7 @@ final class StartScatter implements Rule
             otherWay: null,
             refutedBy: 'Twenty more through a gate of half the width: two in three pass.',
             school: null,
-            balls: (new ForStartLine())->of($lately->balls),
+            balls: (new ForStartLine())->of($lately->balls()),
         );
     }
 
@@ -59,7 +59,7 @@ final class StartScatter implements Rule
     private static function missesOften(BallSelection $lately): bool
     {
         $widths = [];
-        foreach ((new ForStartLine())->of($lately->balls) as $ball) {
+        foreach ((new ForStartLine())->of($lately->balls()) as $ball) {
             if ($ball->ball->sight->gate !== null) {
                 $widths[sprintf('%.4f %.3f', (float) $ball->aidWidth, (float) $ball->aidDistance)][] = $ball;
             }

@@ -53,7 +53,7 @@ final class StartSide implements Rule
     /** Told by the coach's eye alone: a side, and no angle. */
     private static function byEye(BallSelection $lately): ?Insight
     {
-        ['left' => $left, 'on' => $on, 'right' => $right] = ForStartLine::countsByEye($lately->balls);
+        ['left' => $left, 'on' => $on, 'right' => $right] = ForStartLine::countsByEye($lately->balls());
         if (!Significance::shareAbove(max($left, $right), $left + $right)) {
             return null;
         }
@@ -70,7 +70,10 @@ final class StartSide implements Rule
             refutedBy: 'Twenty balls at a gate, with misses on both sides.',
             school: null,
             balls: array_values(
-                array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null),
+                array_filter(
+                    $lately->balls(),
+                    static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null,
+                ),
             ),
         );
     }
@@ -78,7 +81,7 @@ final class StartSide implements Rule
     /** The angle is not known while all misses are on one side; that they are is. */
     private static function oneSided(BallSelection $lately, int $left, int $right): Insight
     {
-        $balls = (new ForStartLine())->of($lately->balls);
+        $balls = (new ForStartLine())->of($lately->balls());
         $n = count($balls);
 
         return new Insight(
@@ -145,7 +148,7 @@ final class StartSide implements Rule
             otherWay: null,
             refutedBy: 'Twenty balls at a gate that half of them pass, with misses on both sides.',
             school: null,
-            balls: (new ForStartLine())->of($lately->balls),
+            balls: (new ForStartLine())->of($lately->balls()),
         );
     }
 

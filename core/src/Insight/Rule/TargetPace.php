@@ -37,7 +37,7 @@ final class TargetPace implements Rule
         // Days differ by a share of the length, and few sessions average little of it out.
         $lengths = array_map(
             BallSelection::length(...),
-            array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole),
+            array_filter($lately->balls(), static fn(RolledBall $ball): bool => $ball->isAtHole),
         );
         $error = hypot(
             $finding->interval->error(),

@@ -18,7 +18,7 @@ final class TooManyOfOnePutt implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $balls = $facts->session->balls ?? [];
+        $balls = $facts->session?->balls() ?? [];
         $last = $balls === [] ? null : $balls[count($balls) - 1];
         $block =
             $last === null

@@ -21,7 +21,7 @@ final class AimBall implements Measure
     {
         $balls = array_values(
             array_filter(
-                $asked->balls,
+                $asked->having('aim_ball')->balls(),
                 static fn(RolledBall $ball): bool => $ball->ball->sight->word('aim_ball') !== null &&
                     $ball->ball->across->ratio() !== 0.0,
             ),

@@ -7,7 +7,6 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Check\Kind\Aim;
 use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Direction\AimAndStroke;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Normal;
 use Amble\Core\Numeric\Sample;
@@ -19,10 +18,24 @@ use Amble\Core\Report\Means;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 
 /** Where the face pointed, where balls started, and what the stroke adds between the two (maths.md 4.3), degrees. */
-final class AimSplit implements Measure
+final class AimSplit implements Measure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $aims = [];
+        foreach ($balls->having('aim_offset_m')->balls() as $ball) {
+            $offset = $ball->ball->sight->number('aim_offset_m');
+            if ($offset !== null && $ball->ball->target !== null) {
+                $aims[] = atan($offset / BallSelection::length($ball));
+            }
+        }
+
+        return ['aims' => $aims];
+    }
+
     /** Aim checks below which their mean is nobody's habit. */
     private const FEWEST = 4;
 
@@ -98,22 +111,9 @@ final class AimSplit implements Measure
                 static fn(MadeAttempt $try): bool => isset($sessions[$try->session]) &&
                     in_array($try->word('break'), [null, 'straight'], true),
             );
-        $checked = array_filter(
-            $asked->balls,
-            static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null &&
-                $ball->ball->target !== null,
-        );
+        /** @var array{aims?: list<float>} $kept */
+        $kept = $asked->prepared(self::class);
 
-        return [
-            ...array_map(Aim::angle(...), $tries->all),
-            ...array_values(
-                array_map(
-                    static fn(RolledBall $ball): float => atan(
-                        (float) $ball->ball->sight->number('aim_offset_m') / BallSelection::length($ball),
-                    ),
-                    $checked,
-                ),
-            ),
-        ];
+        return [...array_map(Aim::angle(...), $tries->all), ...$kept['aims'] ?? []];
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Session\Disturbance;
@@ -30,7 +30,11 @@ final class DisturbedBalls implements Measure
     public static function of(BallSelection $asked): ?Finding
     {
         $rows = $parts = [];
+        $noted = BallCounts::of($asked)->disturbances;
         foreach (Disturbance::cases() as $disturbance) {
+            if (!isset($noted[$disturbance->value])) {
+                continue;
+            }
             $pair = self::pair($asked, $disturbance);
             if ($pair !== null) {
                 [$with, $without] = $pair;
@@ -60,12 +64,13 @@ final class DisturbedBalls implements Measure
     /** @return array{FindingRow, FindingRow}|null with and without; null where a side is empty */
     private static function pair(BallSelection $asked, Disturbance $disturbance): ?array
     {
-        $side = static fn(bool $is): BallSelection => $asked->where(
-            static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is,
+        $side = static fn(bool $is): array => array_filter(
+            Pace::putts($asked),
+            static fn(PacePutt $putt): bool => in_array($disturbance->value, $putt->disturbances, true) === $is,
         );
         [$with, $without] = [
-            Pace::inside(ucfirst(self::WORDS[$disturbance->value]), $side(true)),
-            Pace::inside('Without', $side(false)),
+            Pace::inside(ucfirst(self::WORDS[$disturbance->value]), Pace::controlOf($side(true))),
+            Pace::inside('Without', Pace::controlOf($side(false))),
         ];
 
         return $with === null || $without === null ? null : [$with, $without];

@@ -12,8 +12,10 @@ use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 use Amble\Core\Roll\Capture;
 
 /**
@@ -21,20 +23,31 @@ use Amble\Core\Roll\Capture;
  * over of it is a fact, and whether far past is all right is the coach's school. v = √(2 a d) from the metres past,
  * and R_h √(1 − v/v_c) of it catches (maths.md 2.1, 2.4).
  */
-final class EffectiveHoleWidth implements Measure
+final class EffectiveHoleWidth implements Measure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        return ['shares' => self::shares($balls)];
+    }
+
     public static function of(BallSelection $asked): ?Finding
     {
-        $rows = [];
-        foreach ($asked->byLength() as [$length, $some]) {
-            $shares = self::shares($some);
-            if ($shares !== []) {
-                $rows[] = Means::row(sprintf('From %s', FigureText::metres($length)), FindingUnit::Share, $shares);
-            }
-        }
-        $shares = self::shares($asked);
+        /** @var array{shares?: list<array{string, float}>} $kept */
+        $kept = $asked->prepared(self::class);
+        $told = $kept['shares'] ?? [];
+        $shares = array_column($told, 1);
         if ($shares === []) {
             return null;
+        }
+        $rows = [];
+        foreach (
+            BallCounts::of($asked)->byLength($told, static fn(array $share): string => $share[0])
+            as [$length, $some]
+        ) {
+            $its = array_column($some, 1);
+            if ($its !== []) {
+                $rows[] = Means::row(sprintf('From %s', FigureText::metres($length)), FindingUnit::Share, $its);
+            }
         }
         $tooQuick = count(array_filter($shares, static fn(float $share): bool => $share === 0.0));
 
@@ -55,14 +68,17 @@ final class EffectiveHoleWidth implements Measure
         );
     }
 
-    /** @return list<float> of the hole's width, 0 to 1, of each ball that ran past */
+    /** @return list<array{string, float}> length, and what caught of the hole's width, 0 to 1, of balls that ran past */
     private static function shares(BallSelection $asked): array
     {
         $shares = [];
-        foreach ((new ForDistance($asked->surface))->of($asked->balls) as $ball) {
+        foreach ((new ForDistance($asked->surface))->of($asked->balls()) as $ball) {
             $speed = self::speedAtHole($ball);
             if ($speed !== null) {
-                $shares[] = (Capture::offsetLimit($speed) ?? 0.0) / Physics::HOLE_RADIUS;
+                $shares[] = [
+                    (string) BallCounts::lengthKeyOf($ball),
+                    (Capture::offsetLimit($speed) ?? 0.0) / Physics::HOLE_RADIUS,
+                ];
             }
         }
 

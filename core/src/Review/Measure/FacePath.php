@@ -23,7 +23,7 @@ final class FacePath implements Measure
     {
         $balls = array_values(
             array_filter(
-                $asked->balls,
+                $asked->having('face_deg')->balls(),
                 static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === null &&
                     $ball->ball->sight->number('face_deg') !== null &&
                     $ball->ball->sight->number('path_deg') !== null,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
-use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
@@ -17,13 +17,15 @@ final class FinishPastHole implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $past = self::past($asked);
+        $putts = Pace::putts($asked);
+        $past = self::past($putts);
         $whole = $past === [] ? null : Means::row('', FindingUnit::Metres, $past);
         if ($whole?->value === null || $asked->pace <= 0.0) {
             return null;
         }
         $rows = [];
-        foreach ($asked->byLength() as [$length, $some]) {
+        $byLength = BallCounts::of($asked)->byLength($putts, static fn(PacePutt $putt): string => $putt->length);
+        foreach ($byLength as [$length, $some]) {
             $its = self::past($some);
             if ($its !== []) {
                 $rows[] = Means::row(FigureText::metres($length) . ', from the hole', FindingUnit::Metres, $its);
@@ -53,17 +55,15 @@ final class FinishPastHole implements Measure
         return sprintf('%s %s', FigureText::metres(abs($metres)), $metres < 0.0 ? $short : $past);
     }
 
-    /** @return list<float> metres past the hole of balls that rolled out, negative short */
-    private static function past(BallSelection $asked): array
+    /**
+     * @param list<PacePutt> $putts
+     *
+     * @return list<float> metres past the hole of balls that rolled out, negative short
+     */
+    private static function past(array $putts): array
     {
-        $past = [];
-        foreach ((new ForDistance($asked->surface))->of($asked->balls) as $ball) {
-            $roll = $ball->ball->rollMetres();
-            if ($ball->isAtHole && $roll !== null && !$ball->ball->isAtLeast()) {
-                $past[] = $roll - BallSelection::length($ball);
-            }
-        }
-
-        return $past;
+        return array_values(
+            array_filter(array_map(static fn(PacePutt $putt): ?float => $putt->past(), $putts), is_float(...)),
+        );
     }
 }

@@ -108,10 +108,10 @@ final class FirstAndLast implements Measure
     private static function parts(BallSelection $asked): array
     {
         $first = $last = [];
-        foreach ($asked->with((new ForDistance($asked->surface))->of($asked->balls))->byLength() as [, $some]) {
-            $half = intdiv(count($some->balls), 2);
-            $first = [...$first, ...array_slice($some->balls, 0, $half)];
-            $last = [...$last, ...$half === 0 ? [] : array_slice($some->balls, -$half)];
+        foreach ($asked->with((new ForDistance($asked->surface))->of($asked->balls()))->byLength() as [, $some]) {
+            $half = intdiv(count($some->balls()), 2);
+            $first = [...$first, ...array_slice($some->balls(), 0, $half)];
+            $last = [...$last, ...$half === 0 ? [] : array_slice($some->balls(), -$half)];
         }
         $inOrder = static fn(RolledBall $a, RolledBall $b): int => $a->atMilliseconds <=> $b->atMilliseconds;
         usort($first, $inOrder);

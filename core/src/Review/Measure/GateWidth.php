@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
-use Amble\Core\Drill\AidKind;
-use Amble\Core\Evidence\ForStartLine;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
@@ -24,25 +21,20 @@ final class GateWidth implements ChartedMeasure
 
     public static function of(BallSelection $asked): ?Finding
     {
-        $gated = array_values(
-            array_filter(
-                (new ForStartLine())->of($asked->balls),
-                static fn(RolledBall $ball): bool => $ball->aid === AidKind::Gate &&
-                    $ball->aidWidth !== null &&
-                    $ball->ball->sight->word('gate') !== null,
-            ),
-        );
-        if ($gated === []) {
+        $gates = StartThrough::counts($asked, 'gates');
+        if ($gates === []) {
             return null;
         }
-        $width = min(array_map(static fn(RolledBall $ball): float => (float) $ball->aidWidth, $gated));
-        $narrowest = array_values(
-            array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth - $width < self::ALIKE),
+        $width = min(array_map(floatval(...), array_keys($gates)));
+        $narrowest = array_filter(
+            $gates,
+            static fn(string $its): bool => (float) $its - $width < self::ALIKE,
+            ARRAY_FILTER_USE_KEY,
         );
-        $through = Shares::row(
+        $through = Shares::counted(
             'Through',
-            $narrowest,
-            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through',
+            array_sum(array_column($narrowest, 'through')),
+            array_sum(array_column($narrowest, 'n')),
         );
 
         return new Finding(

@@ -31,7 +31,10 @@ final class GroundCalledRight implements Measure
         $right = $n = 0;
         foreach (self::WAYS as $name => $way) {
             $balls = array_values(
-                array_filter($asked->balls, static fn(RolledBall $ball): bool => self::isRight($name, $ball) !== null),
+                array_filter(
+                    $asked->having($name)->balls(),
+                    static fn(RolledBall $ball): bool => self::isRight($name, $ball) !== null,
+                ),
             );
             if ($balls !== []) {
                 $rows[] = $row = Shares::row(

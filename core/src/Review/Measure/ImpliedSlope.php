@@ -14,6 +14,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 use Amble\Core\Roll\AimSolver;
 use Amble\Core\Roll\Ground;
 use Amble\Core\Units\Grade;
@@ -27,7 +28,7 @@ use Amble\Core\Units\Length;
  * Starts off the aimed line are in its error, not taken out; so it is told with its interval and from several balls
  * only.
  */
-final class ImpliedSlope implements Measure
+final class ImpliedSlope implements Measure, Prepares
 {
     /** Fewer balls from one place tell nothing of it. */
     private const FEWEST = 5;
@@ -63,46 +64,72 @@ final class ImpliedSlope implements Measure
             );
     }
 
-    /** @return list<ImpliedStationSlope> of each place that several balls tell of */
-    public static function stationSlopes(BallSelection $asked): array
-    {
-        return array_map(static function (array $balls) use ($asked): ImpliedStationSlope {
-            $row = Means::row('', FindingUnit::Metres, array_map(self::needed(...), $balls));
-            $ball = $balls[0]->ball;
-
-            return new ImpliedStationSlope(
-                BallSelection::length($balls[0]),
-                $ball->grade->percent(),
-                $ball->across->percent(),
-                (float) $row->value,
-                $row->interval,
-                self::slope($balls, (float) $row->value, $asked->pace),
-                $row->n,
-            );
-        }, self::places($asked));
-    }
-
-    /** @return list<non-empty-list<RolledBall>> balls from one place, those places with several */
-    private static function places(BallSelection $asked): array
+    public static function prepare(BallSelection $balls): array
     {
         $places = [];
-        foreach ($asked->balls as $ball) {
+        foreach ($balls->having('read_amount_m')->balls() as $ball) {
             if (self::isUsable($ball)) {
                 // On another green, or another day's, the same length is another putt.
-                $places[
-                    sprintf(
-                        '%s %d %.2f %.2f %.2f',
-                        $ball->sessionId,
-                        $ball->isAtHole,
-                        BallSelection::length($ball),
-                        $ball->ball->grade->percent(),
-                        $ball->ball->across->percent(),
-                    )
-                ][] = $ball;
+                $name = sprintf(
+                    '%s %d %.2f %.2f %.2f',
+                    $ball->sessionId,
+                    $ball->isAtHole,
+                    BallSelection::length($ball),
+                    $ball->ball->grade->percent(),
+                    $ball->ball->across->percent(),
+                );
+                $places[$name]['putt'] ??= [
+                    BallSelection::length($ball),
+                    $ball->ball->grade->percent(),
+                    $ball->ball->across->percent(),
+                    $ball->speed()?->metres(),
+                    (int) $ball->isAtHole,
+                ];
+                $places[$name]['needed'][] = self::needed($ball);
             }
         }
 
-        return array_values(array_filter($places, static fn(array $balls): bool => count($balls) >= self::FEWEST));
+        // Fewer balls from one place tell nothing of it.
+        return array_filter($places, static fn(array $place): bool => count($place['needed']) >= self::FEWEST);
+    }
+
+    /** @return list<ImpliedStationSlope> of each place that several balls tell of */
+    public static function stationSlopes(BallSelection $asked): array
+    {
+        /** @var array<string, array{putt: array{float, float, float, float|null, int}, needed: non-empty-list<float>}> $places */
+        $places = $asked->prepared(self::class);
+
+        return array_values(
+            array_map(static function (array $place) use ($asked): ImpliedStationSlope {
+                [$length, $along, $across, $speed, $isAtHole] = $place['putt'];
+                $row = Means::row('', FindingUnit::Metres, $place['needed']);
+
+                return new ImpliedStationSlope(
+                    $length,
+                    $along,
+                    $across,
+                    (float) $row->value,
+                    $row->interval,
+                    $speed === null
+                        ? null
+                        : self::slope(
+                            static fn(float $its): ?float => (new AimSolver(
+                                new Ground(
+                                    GreenSpeed::ofMetres($speed),
+                                    Grade::ofPercent($along),
+                                    Grade::ofRatio($its),
+                                ),
+                                Length::ofMetres($length),
+                                $isAtHole === 1 ? $asked->pace : 0.0,
+                            ))
+                                ->read()
+                                ->aimOffset(),
+                            (float) $row->value,
+                        ),
+                    $row->n,
+                );
+            }, $places),
+        );
     }
 
     private static function isUsable(RolledBall $ball): bool
@@ -127,21 +154,13 @@ final class ImpliedSlope implements Measure
         return $aimed - ($ball->ball->hasDropped() === true ? 0.0 : (float) $sight->number('side_m'));
     }
 
-    /** @param non-empty-list<RolledBall> $balls */
-    private static function slope(array $balls, float $aim, float $pace): ?float
+    /**
+     * The slope across that asks for an aim, per cent; null where none does.
+     *
+     * @param \Closure(float): (float|null) $asks the aim that a slope across asks for, metres, of rise over run
+     */
+    private static function slope(\Closure $asks, float $aim): ?float
     {
-        $ball = $balls[0];
-        [$speed, $target] = [$ball->speed(), $ball->ball->target];
-        if ($speed === null || $target === null) {
-            return null;
-        }
-        $asks = static fn(float $across): ?float => self::aim(
-            $speed,
-            $target,
-            $ball->ball->grade,
-            $across,
-            $ball->isAtHole ? $pace : 0.0,
-        );
         [$low, $high] = [$asks(-self::STEEPEST), $asks(self::STEEPEST)];
         if ($low === null || $high === null || $aim <= $low || $aim >= $high) {
             return null;
@@ -154,13 +173,6 @@ final class ImpliedSlope implements Measure
                 self::STEEPEST,
                 1e-5,
             );
-    }
-
-    private static function aim(GreenSpeed $speed, Length $target, Grade $along, float $across, float $pace): ?float
-    {
-        return (new AimSolver(new Ground($speed, $along, Grade::ofRatio($across)), $target, $pace))
-            ->read()
-            ->aimOffset();
     }
 
     private static function name(ImpliedStationSlope $place): string

@@ -5,44 +5,44 @@ declare(strict_types=1);
 namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Evidence\ForDistance;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 
 /** The leave split along and across the line: with sound pace a misread costs only its own width. */
-final class LeaveAlongAndAcross implements Measure
+final class LeaveAlongAndAcross implements Measure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $sums = ['n' => 0, 'along' => 0.0, 'across' => 0.0, 'left' => 0, 'right' => 0];
+        foreach ((new ForDistance($balls->surface))->of($balls->balls()) as $ball) {
+            [$side, $roll] = [$ball->ball->sight->side, $ball->ball->rollMetres()];
+            if ($side !== null && $roll !== null && !$ball->ball->isAtLeast()) {
+                ++$sums['n'];
+                $sums['along'] += abs($roll - BallSelection::length($ball));
+                $sums['across'] += abs($side);
+                $sums['left'] += (int) ($side < 0.0);
+                $sums['right'] += (int) ($side > 0.0);
+            }
+        }
+
+        return $sums;
+    }
+
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(
-            array_filter(
-                (new ForDistance($asked->surface))->of($asked->balls),
-                static fn(RolledBall $ball): bool => $ball->ball->sight->side !== null &&
-                    $ball->ball->rollMetres() !== null &&
-                    !$ball->ball->isAtLeast(),
-            ),
-        );
-        if ($balls === []) {
+        /** @var array{n?: int, along?: float, across?: float, left?: int, right?: int} $sums */
+        $sums = $asked->prepared(self::class);
+        $n = $sums['n'] ?? 0;
+        if ($n === 0) {
             return null;
         }
-        $n = count($balls);
-        $along =
-            array_sum(
-                array_map(
-                    static fn(RolledBall $ball): float => abs(
-                        (float) $ball->ball->rollMetres() - BallSelection::length($ball),
-                    ),
-                    $balls,
-                ),
-            ) / $n;
-        $sides = array_map(static fn(RolledBall $ball): float => (float) $ball->ball->sight->side, $balls);
-        $across = array_sum(array_map(abs(...), $sides)) / $n;
-        $left = count(array_filter($sides, static fn(float $side): bool => $side < 0.0));
-        $right = count(array_filter($sides, static fn(float $side): bool => $side > 0.0));
+        [$along, $across] = [($sums['along'] ?? 0.0) / $n, ($sums['across'] ?? 0.0) / $n];
+        [$left, $right] = [$sums['left'] ?? 0, $sums['right'] ?? 0];
 
         return new Finding(
             'Along or across the line?',

@@ -16,21 +16,35 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\ComparableMeasure;
+use Amble\Core\Review\Prepares;
 use Amble\Core\Student\Hand;
 
 /** Of the misses on breaking putts, how many went by on the low side: the sign of too little break. */
-final class LowSide implements ComparableMeasure
+final class LowSide implements ComparableMeasure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $misses = [];
+        foreach (self::misses($balls) as $ball) {
+            $curves = self::curves($ball);
+            $misses[$curves]['n'] = ($misses[$curves]['n'] ?? 0) + 1;
+            $misses[$curves]['low'] = ($misses[$curves]['low'] ?? 0) + (int) self::isLow($ball);
+        }
+
+        return $misses;
+    }
+
     public static function of(BallSelection $asked): ?Finding
     {
-        $misses = self::misses($asked);
+        /** @var array<'left'|'right', array{n: int, low: int}> $misses by the way the putt curves */
+        $misses = $asked->prepared(self::class);
         if ($misses === []) {
             return null;
         }
-        $whole = Shares::row('', $misses, self::isLow(...));
+        $whole = Shares::counted('', array_sum(array_column($misses, 'low')), array_sum(array_column($misses, 'n')));
         $rows = [];
-        foreach (self::bySide($asked, $misses) as $name => $balls) {
-            $rows[] = Shares::row($name, $balls, self::isLow(...));
+        foreach ($misses as $curves => ['n' => $n, 'low' => $low]) {
+            $rows[] = Shares::counted(self::curving($curves, $asked->hand), $low, $n);
         }
 
         return new Finding(
@@ -73,7 +87,7 @@ final class LowSide implements ComparableMeasure
     {
         return array_values(
             array_filter(
-                (new ForReads())->of($asked->balls),
+                (new ForReads())->of($asked->balls()),
                 static fn(RolledBall $ball): bool => $ball->highOrLow() !== null && $ball->ball->hasDropped() !== true,
             ),
         );
@@ -95,12 +109,16 @@ final class LowSide implements ComparableMeasure
     {
         $sides = [];
         foreach ($balls as $ball) {
-            // Ground that rises to the right sends the ball left.
-            $curves = $ball->ball->across->ratio() > 0.0 ? 'left' : 'right';
-            $sides[self::curving($curves, $asked->hand)][] = $ball;
+            $sides[self::curving(self::curves($ball), $asked->hand)][] = $ball;
         }
 
         return $sides;
+    }
+
+    /** @return 'left'|'right' the way a breaking putt curves: ground that rises to the right sends the ball left */
+    public static function curves(RolledBall $ball): string
+    {
+        return $ball->ball->across->ratio() > 0.0 ? 'left' : 'right';
     }
 
     /** @param string $curves 'left' or 'right' */

@@ -12,35 +12,69 @@ use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Prepares;
 
 /** What the measures of pace share: the putts at targets, and one row a length. */
-final class Pace
+final class Pace implements Prepares
 {
-    /** @return list<DistancePutt> */
+    public static function prepare(BallSelection $balls): array
+    {
+        return [
+            'putts' => array_map(
+                static fn(PacePutt $putt): array => $putt->kept(),
+                array_values(
+                    array_filter(array_map(PacePutt::of(...), (new ForDistance($balls->surface))->of($balls->balls()))),
+                ),
+            ),
+        ];
+    }
+
+    /** @return list<PacePutt> */
     public static function putts(BallSelection $asked): array
     {
-        return $asked->once(
-            'putts',
-            static fn(BallSelection $some): array => (new ForDistance($some->surface))->putts($some->balls),
-        );
+        return $asked->once('putts', static function (BallSelection $some): array {
+            /** @var array{putts?: list<array{string, float, float|null, 0|1|2, int, int, 6?: list<string>}>} $kept */
+            $kept = $some->prepared(self::class);
+
+            return array_map(PacePutt::restored(...), $kept['putts'] ?? []);
+        });
     }
 
     /** Null where no ball tells a length. */
     public static function control(BallSelection $asked): ?DistanceControl
     {
-        return $asked->once('control', static function (BallSelection $some): ?DistanceControl {
-            $putts = self::putts($some);
+        return $asked->once(
+            'control',
+            static fn(BallSelection $some): ?DistanceControl => self::controlOf(self::putts($some)),
+        );
+    }
 
-            return $putts === [] ? null : DistanceControl::of($putts);
+    /** Of the first ball at each putt; null where none tells a length. */
+    public static function firstTries(BallSelection $asked): ?DistanceControl
+    {
+        return $asked->once('control of first tries', static function (BallSelection $some): ?DistanceControl {
+            $putts = self::putts($some);
+            $first = array_filter($putts, static fn(PacePutt $putt): bool => $putt->isFirst);
+
+            return count($first) === count($putts) ? self::control($some) : self::controlOf($first);
         });
     }
 
-    /** The share that came to rest inside a tenth of the length; null where no ball tells it. */
-    public static function inside(string $name, BallSelection $asked): ?FindingRow
+    /** @param array<int, PacePutt> $putts */
+    public static function controlOf(array $putts): ?DistanceControl
     {
-        $control = self::control($asked);
+        return $putts === []
+            ? null
+            : DistanceControl::of(
+                array_map(static fn(PacePutt $putt): DistancePutt => $putt->putt, array_values($putts)),
+            );
+    }
 
+    /** The share that came to rest inside a tenth of the length; null where no ball tells it. */
+    public static function inside(string $name, ?DistanceControl $control): ?FindingRow
+    {
         return $control?->shownInside() === null
             ? null
             : new FindingRow(
@@ -81,7 +115,8 @@ final class Pace
     private static function exactErrors(BallSelection $asked): array
     {
         $errors = [];
-        foreach (self::putts($asked) as $putt) {
+        foreach (self::putts($asked) as $each) {
+            $putt = $each->putt;
             if ($putt->error?->isExact() === true) {
                 $errors[] = $putt->error->low;
             }
@@ -106,13 +141,24 @@ final class Pace
     public static function rows(BallSelection $asked, \Closure $row): array
     {
         $rows = [];
-        foreach ($asked->isPlain ? [] : $asked->byLength() as [$length, $some]) {
-            $control = self::control($some);
+        foreach ($asked->isPlain ? [] : self::byLength($asked) as [$length, $control]) {
             if ($control !== null) {
                 $rows[] = $row(FigureText::metres($length), $control);
             }
         }
 
         return count($rows) < 2 ? [] : $rows;
+    }
+
+    /** @return list<array{float, DistanceControl|null}> length in metres, and how it is controlled, shortest first */
+    private static function byLength(BallSelection $asked): array
+    {
+        return $asked->once(
+            'control by length',
+            static fn(BallSelection $some): array => array_map(
+                static fn(array $class): array => [$class[0], self::controlOf($class[1])],
+                BallCounts::of($some)->byLength(self::putts($some), static fn(PacePutt $putt): string => $putt->length),
+            ),
+        );
     }
 }

@@ -8,11 +8,11 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Leave;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\ComparableMeasure;
 
@@ -25,7 +25,7 @@ final class PaceAverage implements ComparableMeasure
         if ($control === null || Pace::countKnownErrors($control) === 0) {
             return null;
         }
-        $first = Pace::control($asked->firstTries());
+        $first = Pace::firstTries($asked);
 
         return new Finding(
             'Short or long?',
@@ -60,9 +60,7 @@ final class PaceAverage implements ComparableMeasure
 
     private static function from(BallSelection $asked): string
     {
-        $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
-
-        return $asked->pace <= 0.0 || $atHole === []
+        return $asked->pace <= 0.0 || BallCounts::of($asked)->atHoles === 0
             ? ''
             : sprintf(' At a hole it is measured from the planned %s past it.', FigureText::metres($asked->pace));
     }

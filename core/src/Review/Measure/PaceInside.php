@@ -25,7 +25,7 @@ final class PaceInside implements ComparableMeasure
         if ($control === null || $share === null || $interval === null) {
             return null;
         }
-        $first = Pace::control($asked->firstTries());
+        $first = Pace::firstTries($asked);
 
         return new Finding(
             question: 'How many finish within 10 % of the length?',

@@ -23,7 +23,7 @@ final class PaceSpread implements ComparableMeasure
         if ($control === null || $control->spread === null) {
             return null;
         }
-        $first = Pace::control($asked->firstTries());
+        $first = Pace::firstTries($asked);
 
         return new Finding(
             'How consistent is the distance?',

@@ -15,20 +15,33 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
-use Amble\Core\Roll\AimSolver;
-use Amble\Core\Roll\Ground;
+use Amble\Core\Review\Prepares;
 
 /**
  * The break that was called against the break such a putt has at the pace it is played at (maths.md 2.5), metres beside
  * the hole; positive is too much. Only from putts with a known speed whose pace was inside a tenth.
  */
-final class ReadError implements Measure
+final class ReadError implements Measure, Prepares
 {
     /** Different putts of which the true break is worked out; a student with more is told from the latest. */
     private const MOST_PUTTS = 40;
 
     /** Fewer reads are no spread. */
     private const FEWEST = 8;
+
+    public static function prepare(BallSelection $balls): array
+    {
+        return [
+            'reads' => array_map(
+                static fn(CalledRead $read): array => $read->kept(),
+                array_values(
+                    array_filter(
+                        array_map(CalledRead::of(...), (new ForReads())->of($balls->having('read_amount_m')->balls())),
+                    ),
+                ),
+            ),
+        ];
+    }
 
     public static function of(BallSelection $asked): ?Finding
     {
@@ -86,45 +99,33 @@ final class ReadError implements Measure
     }
 
     /**
-     * @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the
-     *     hole to the high side, metres to it, and the ball, by the way the putt curves
+     * @return array<string, non-empty-list<array{float, float, float, CalledRead}>> called and real, metres beside the
+     *     hole to the high side, metres to it, and the read, by the way the putt curves, the latest first
      */
     public static function calledAndReal(BallSelection $asked): array
     {
-        $real = $told = [];
-        $called = array_values(array_filter((new ForReads())->of($asked->balls), self::isUsable(...)));
-        foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
-            foreach ($balls as $ball) {
-                $putt = sprintf(
-                    '%.2f %.4f %.4f %.3f',
-                    BallSelection::length($ball),
-                    $ball->ball->grade->ratio(),
-                    $ball->ball->across->ratio(),
-                    (float) $ball->speed()?->metres(),
-                );
+        return $asked->once('called and real', static function (BallSelection $some): array {
+            /** @var array{reads?: list<array{'left'|'right', float, float, float, float, int, float, float|null, float|null, string|null}>} $kept */
+            $kept = $some->prepared(self::class);
+            $real = $told = [];
+            foreach (array_reverse($kept['reads'] ?? []) as $fields) {
+                $read = CalledRead::restored($fields);
+                $putt = $read->putt();
                 if (!array_key_exists($putt, $real)) {
-                    $real[$putt] =
-                        count($real) < self::MOST_PUTTS
-                            ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0)
-                            : null;
+                    $real[$putt] = count($real) < self::MOST_PUTTS ? $read->realBreak($some->pace) : null;
                 }
                 if ($real[$putt] !== null) {
-                    $told[$side][] = [self::called($ball), $real[$putt], BallSelection::length($ball), $ball];
+                    $told[LowSide::curving($read->curves, $some->hand)][] = [
+                        $read->called,
+                        $real[$putt],
+                        $read->length,
+                        $read,
+                    ];
                 }
             }
-        }
 
-        return $told;
-    }
-
-    /** Metres to the high side; negative where it was read to break the other way. */
-    private static function called(RolledBall $ball): float
-    {
-        $amount = (float) $ball->ball->sight->number('read_amount_m');
-        $side = $ball->ball->sight->word('read_side');
-        $isOther = $side !== null && $side !== 'straight' && ($side === 'left') !== $ball->ball->across->ratio() > 0.0;
-
-        return $isOther ? -$amount : $amount;
+            return $told;
+        });
     }
 
     /**
@@ -141,23 +142,5 @@ final class ReadError implements Measure
                 abs($roll - $target->metres()) <= DistanceControl::DEFAULT_WINDOW * $target->metres());
 
         return $isInside && $target !== null && $ball->speed() !== null;
-    }
-
-    private static function isUsable(RolledBall $ball): bool
-    {
-        return self::hasSoundPace($ball) && $ball->ball->sight->number('read_amount_m') !== null;
-    }
-
-    /** Metres beside the hole to aim, whichever side; null where no line holds. */
-    private static function break(RolledBall $ball, float $pace): ?float
-    {
-        [$speed, $target] = [$ball->speed(), $ball->ball->target];
-        if ($speed === null || $target === null) {
-            return null;
-        }
-        $surface = new Ground($speed, $ball->ball->grade, $ball->ball->across);
-        $aim = (new AimSolver($surface, $target, $pace))->read()->aimOffset();
-
-        return $aim === null ? null : abs($aim);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Sample;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
@@ -29,10 +28,13 @@ final class ReadErrorByMethod implements Measure
         $sides = ReadError::calledAndReal($asked);
         $far = self::middle(array_merge(...array_values($sides)));
         foreach ($sides as $told) {
-            foreach ($told as [$called, $real, , $ball]) {
-                foreach (self::ways($ball, $far) as $way) {
+            foreach ($told as [$called, $real, , $read]) {
+                $its = self::ways($read, $far);
+                foreach ($its as $way) {
                     $ways[$way][] = abs($called - $real);
-                    $all[$ball->id] = abs($called - $real);
+                }
+                if ($its !== []) {
+                    $all[] = abs($called - $real);
                 }
             }
         }
@@ -60,7 +62,7 @@ final class ReadErrorByMethod implements Measure
                 ),
             ) . '.',
             FindingUnit::Metres,
-            Sample::mean(array_values($all)),
+            Sample::mean($all),
             null,
             count($all),
             null,
@@ -72,15 +74,12 @@ final class ReadErrorByMethod implements Measure
      * The middle of the distances from which these were read: what is near and what is far is the student's own. Null
      * where all were read from one place.
      *
-     * @param list<array{float, float, float, RolledBall}> $told
+     * @param list<array{float, float, float, CalledRead}> $told
      */
     private static function middle(array $told): ?float
     {
         $from = array_values(
-            array_filter(
-                array_map(static fn(array $one): ?float => $one[3]->ball->sight->number('read_from_m'), $told),
-                is_float(...),
-            ),
+            array_filter(array_map(static fn(array $one): ?float => $one[3]->readFrom, $told), is_float(...)),
         );
 
         return $from === [] || min($from) === max($from) ? null : 0.5 * (min($from) + max($from));
@@ -92,10 +91,9 @@ final class ReadErrorByMethod implements Measure
      *
      * @return list<string>
      */
-    private static function ways(RolledBall $ball, ?float $far): array
+    private static function ways(CalledRead $read, ?float $far): array
     {
-        $from = $ball->ball->sight->number('read_from_m');
-        $views = $ball->ball->sight->number('views_taken');
+        [$from, $views] = [$read->readFrom, $read->views];
 
         return array_values(
             array_filter([
@@ -110,7 +108,7 @@ final class ReadErrorByMethod implements Measure
                     : ($views >= self::SEVERAL
                         ? 'Read from three places or more'
                         : 'Read from one or two places'),
-                match ($ball->ball->sight->word('aim_by')) {
+                match ($read->aimBy) {
                     'line' => 'Aimed by a line',
                     'spot' => 'Aimed by a spot',
                     default => null,

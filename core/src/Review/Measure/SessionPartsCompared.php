@@ -12,6 +12,7 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
+use Amble\Core\Review\BallCounts;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Session\SessionPart;
@@ -33,7 +34,7 @@ final class SessionPartsCompared implements Measure
         }
         [$then, $now] = [self::part($session, SessionPart::Baseline), self::part($session, SessionPart::Retest)];
         [$rows, $apart, $words] = self::holes($then, $now);
-        $fewest = min(count($then->balls), count($now->balls));
+        $fewest = min($then->count(), $now->count());
 
         return new Finding(
             'Baseline and re-test',
@@ -44,22 +45,21 @@ final class SessionPartsCompared implements Measure
                     $words,
                     self::low($then, $now),
                     $fewest < self::HANDFUL
-                        ? sprintf(
-                            'That is %d balls and %d balls: so few prove little.',
-                            count($now->balls),
-                            count($then->balls),
-                        )
+                        ? sprintf('That is %d balls and %d balls: so few prove little.', $now->count(), $then->count())
                         : '',
                 ]),
             ),
             FindingUnit::Difference,
             $rows === [] ? null : (float) $rows[1]->value - (float) $rows[0]->value,
             $apart,
-            count($then->balls) + count($now->balls),
+            $then->count() + $now->count(),
             null,
             [
                 ...$rows,
-                ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Re-test, inside', $now)]),
+                ...array_filter([
+                    Pace::inside('Baseline, inside', Pace::control($then)),
+                    Pace::inside('Re-test, inside', Pace::control($now)),
+                ]),
             ],
         );
     }
@@ -74,7 +74,7 @@ final class SessionPartsCompared implements Measure
     {
         $told = static fn(BallSelection $asked): array => array_values(
             array_filter(
-                $asked->balls,
+                $asked->balls(),
                 static fn(RolledBall $ball): bool => $ball->isAtHole || $ball->ball->hasDropped() !== null,
             ),
         );
@@ -106,10 +106,8 @@ final class SessionPartsCompared implements Measure
     private static function latestWithBoth(BallSelection $asked): ?BallSelection
     {
         foreach (array_reverse($asked->bySession()) as $session) {
-            if (
-                self::part($session, SessionPart::Baseline)->balls !== [] &&
-                self::part($session, SessionPart::Retest)->balls !== []
-            ) {
+            $parts = BallCounts::of($session)->parts;
+            if (isset($parts[SessionPart::Baseline->value], $parts[SessionPart::Retest->value])) {
                 return $session;
             }
         }

@@ -52,10 +52,11 @@ final class SpreadByObservation implements Measure
     private static function rows(BallSelection $asked, string $name): array
     {
         $kind = ObservationTypes::all()[$name];
+        $seen = $asked->having($name);
         $rows = [];
-        foreach ($kind->answers->words as $word => $label) {
+        foreach ($seen->balls() === [] ? [] : $kind->answers->words as $word => $label) {
             $control = Pace::control(
-                $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->word($name) === $word),
+                $seen->where(static fn(RolledBall $ball): bool => $ball->ball->sight->word($name) === $word),
             );
             if ($control?->spread !== null && $control->nMeasured >= self::FEWEST) {
                 $rows[] = new FindingRow(

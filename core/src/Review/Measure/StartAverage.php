@@ -8,7 +8,6 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\OneSidedMisses;
-use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
@@ -79,7 +78,7 @@ final class StartAverage implements ComparableMeasure
                 StartSpread::gate($fit, $fit->spread),
             );
         }
-        $oneSided = OneSidedMisses::in((new ForStartLine())->bounds($asked->balls));
+        $oneSided = OneSidedMisses::in(StartLines::bounds($asked));
 
         return $oneSided?->sentence() ??
             sprintf(

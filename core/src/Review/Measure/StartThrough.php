@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
+use Amble\Core\Drill\AidKind;
 use Amble\Core\Evidence\ForStartLine;
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
@@ -13,31 +13,71 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 use Amble\Core\Session\Observation\ObservationTypes;
 
 /** How many came through, by the width in force; and what looks alone say. */
-final class StartThrough implements Measure
+final class StartThrough implements Measure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $gated = [];
+        $count = static function (string $field, string $name, bool $isThrough) use (&$gated): void {
+            $gated[$field][$name]['n'] = ($gated[$field][$name]['n'] ?? 0) + 1;
+            $gated[$field][$name]['through'] = ($gated[$field][$name]['through'] ?? 0) + (int) $isThrough;
+        };
+        foreach ((new ForStartLine())->of($balls->balls()) as $ball) {
+            if ($ball->ball->sight->gate !== null) {
+                $isThrough = $ball->ball->sight->word('gate') === 'through';
+                $count('widths', sprintf('=%.4f', (float) $ball->aidWidth), $isThrough);
+                $count('marks', '=' . $ball->ball->sight->word('aligned'), $isThrough);
+                if ($ball->aid === AidKind::Gate && $ball->aidWidth !== null) {
+                    $count('gates', sprintf('=%.10f', $ball->aidWidth), $isThrough);
+                }
+            }
+        }
+        $looks = [];
+        foreach ($balls->having('start', 'spot')->balls() as $ball) {
+            $look = $ball->ball->sight->word('start') ?? $ball->ball->sight->word('spot');
+            $looks[$look] = ($looks[$look] ?? 0) + 1;
+        }
+
+        return $gated + ['looks' => $looks];
+    }
+
+    /**
+     * Balls past something of known size by a kind of name.
+     *
+     * @param 'widths'|'marks'|'gates' $field
+     *
+     * @return array<string, array{n: int, through: int}> by name
+     */
+    public static function counts(BallSelection $asked, string $field): array
+    {
+        /** @var array<string, array<string, array{n: int, through: int}>> $kept */
+        $kept = $asked->prepared(self::class);
+        $counts = [];
+        foreach ($kept[$field] ?? [] as $name => $count) {
+            $counts[substr($name, 1)] = $count;
+        }
+
+        return $counts;
+    }
+
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = (new ForStartLine())->of($asked->balls);
-        $gated = array_values(
-            array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate !== null),
-        );
-        $looked = array_values(
-            array_filter($asked->balls, static fn(RolledBall $ball): bool => self::look($ball) !== null),
-        );
-        if ($gated === [] && $looked === []) {
+        /** @var array{looks?: array<string, int>} $kept */
+        $kept = $asked->prepared(self::class);
+        $looks = $kept['looks'] ?? [];
+        $looked = array_sum($looks);
+        $widths = self::byWidth($asked);
+        if ($widths === [] && $looked === 0) {
             return null;
         }
-        $isThrough = static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through';
-        $isOn = static fn(RolledBall $ball): bool => in_array(self::look($ball), ['on', 'over'], true);
-        $widths = self::byWidth($gated, $isThrough);
         // Shares of different widths are never merged: what most balls were rolled at stands for itself.
         $whole =
-            $gated === []
-                ? Shares::row('Started on line, by eye', $looked, $isOn)
-                : self::most($widths) ?? Shares::row('Through', $gated, $isThrough);
+            self::most($widths) ??
+            Shares::counted('Started on line, by eye', ($looks['on'] ?? 0) + ($looks['over'] ?? 0), $looked);
 
         return new Finding(
             'How many started on line?',
@@ -45,7 +85,9 @@ final class StartThrough implements Measure
                 '%d of %d %s%s.',
                 $whole->count(),
                 $whole->n,
-                $gated === [] ? 'by eye' : 'came through' . (count($widths) < 2 ? '' : ' the ' . lcfirst($whole->name)),
+                $widths === []
+                    ? 'by eye'
+                    : 'came through' . (count($widths) < 2 ? '' : ' the ' . lcfirst($whole->name)),
                 $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n),
             ),
             FindingUnit::Share,
@@ -53,7 +95,7 @@ final class StartThrough implements Measure
             $whole->interval,
             $whole->n,
             null,
-            [...$widths, ...self::byMark($gated, $isThrough), ...self::byEye($looked)],
+            [...$widths, ...self::byMark($asked), ...self::byEye($looks)],
         );
     }
 
@@ -72,27 +114,14 @@ final class StartThrough implements Measure
         return $most;
     }
 
-    private static function look(RolledBall $ball): ?string
+    /** @return list<FindingRow> widest first */
+    private static function byWidth(BallSelection $asked): array
     {
-        return $ball->ball->sight->word('start') ?? $ball->ball->sight->word('spot');
-    }
-
-    /**
-     * @param list<RolledBall> $gated
-     * @param \Closure(RolledBall): bool $isThrough
-     *
-     * @return list<FindingRow>
-     */
-    private static function byWidth(array $gated, \Closure $isThrough): array
-    {
-        $widths = [];
-        foreach ($gated as $ball) {
-            $widths[sprintf('%.4f', (float) $ball->aidWidth)][] = $ball;
-        }
+        $widths = self::counts($asked, 'widths');
         krsort($widths, SORT_NUMERIC);
         $rows = [];
-        foreach ($widths as $width => $balls) {
-            $rows[] = Shares::row('Gate or line ' . FigureText::width((float) $width) . ' wide', $balls, $isThrough);
+        foreach ($widths as $width => ['n' => $n, 'through' => $through]) {
+            $rows[] = Shares::counted('Gate or line ' . FigureText::width((float) $width) . ' wide', $through, $n);
         }
 
         return $rows;
@@ -101,23 +130,15 @@ final class StartThrough implements Measure
     /**
      * What was aimed with, line, spot or neither: laid beside one another where more than one was noted.
      *
-     * @param list<RolledBall> $gated
-     * @param \Closure(RolledBall): bool $isThrough
-     *
      * @return list<FindingRow>
      */
-    private static function byMark(array $gated, \Closure $isThrough): array
+    private static function byMark(BallSelection $asked): array
     {
+        $marks = self::counts($asked, 'marks');
         $rows = [];
         foreach (ObservationTypes::all()['aligned']->answers->words as $word => $label) {
-            $balls = array_values(
-                array_filter(
-                    $gated,
-                    static fn(RolledBall $ball): bool => $ball->ball->sight->word('aligned') === $word,
-                ),
-            );
-            if ($balls !== []) {
-                $rows[] = Shares::row("Aimed with: $label", $balls, $isThrough);
+            if (isset($marks[$word])) {
+                $rows[] = Shares::counted("Aimed with: $label", $marks[$word]['through'], $marks[$word]['n']);
             }
         }
 
@@ -125,19 +146,19 @@ final class StartThrough implements Measure
     }
 
     /**
-     * @param list<RolledBall> $looked
+     * @param array<string, int> $looks
      *
      * @return list<FindingRow>
      */
-    private static function byEye(array $looked): array
+    private static function byEye(array $looks): array
     {
-        return $looked === []
+        return $looks === []
             ? []
             : array_map(
-                static fn(string $side): FindingRow => Shares::row(
+                static fn(string $side): FindingRow => Shares::counted(
                     "By eye, $side",
-                    $looked,
-                    static fn(RolledBall $ball): bool => self::look($ball) === $side,
+                    $looks[$side] ?? 0,
+                    array_sum($looks),
                 ),
                 ['left', 'right'],
             );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review\Measure;
 
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Sample;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
@@ -12,10 +11,23 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 
 /** How long strokes take back and through as a sensor timed them, seconds; no tempo is called better than another. */
-final class StrokeTimes implements Measure
+final class StrokeTimes implements Measure, Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $times = [];
+        foreach (['back_s', 'through_s'] as $name) {
+            foreach ($balls->having($name)->balls() as $ball) {
+                $times[$name][] = (float) $ball->ball->sight->number($name);
+            }
+        }
+
+        return $times;
+    }
+
     public static function of(BallSelection $asked): ?Finding
     {
         $rows = array_values(
@@ -63,10 +75,9 @@ final class StrokeTimes implements Measure
     /** @return list<float> */
     private static function times(string $seen, BallSelection $asked): array
     {
-        return array_values(
-            array_filter(
-                array_map(static fn(RolledBall $ball): ?float => $ball->ball->sight->number($seen), $asked->balls),
-            ),
-        );
+        /** @var array<string, list<float>> $times */
+        $times = $asked->prepared(self::class);
+
+        return $times[$seen] ?? [];
     }
 }

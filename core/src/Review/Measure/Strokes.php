@@ -7,6 +7,7 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Prepares;
 use Amble\Core\Roll\LineRoll;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
@@ -17,16 +18,46 @@ use Amble\Core\Stroke\StrokePutt;
  * What the measures of the stroke share: the student's own line through these balls, and the balls that tell how even
  * it is.
  */
-final class Strokes
+final class Strokes implements Prepares
 {
+    public static function prepare(BallSelection $balls): array
+    {
+        $rolled = $balls->balls();
+        $all = $atTargets = [];
+        $selection = new ForStroke($balls->surface);
+        $verdicts = $selection->verdicts($rolled);
+        foreach ($selection->putts($rolled, $verdicts) as $i => $putt) {
+            $all[] = [$putt->logBackstroke, $putt->logRelativeRoll];
+            $logTarget = self::logTarget($rolled[$i]);
+            if ($logTarget !== null) {
+                $atTargets[$rolled[$i]->sessionId][] = [$putt->logBackstroke, $putt->logRelativeRoll, $logTarget];
+            }
+        }
+
+        return ['all' => $all, 'at_targets' => $atTargets, 'left_out' => ForStroke::counted($verdicts)];
+    }
+
+    /**
+     * ln(T/S) of a ball putted at a target, where it should finish as its level length over the speed; null of any
+     * other, as strokes of a chosen length tell nothing of a student's choice.
+     */
+    private static function logTarget(RolledBall $ball): ?float
+    {
+        [$meant, $speed] = [$ball->meant(), $ball->speed()];
+        if ($meant === null || $speed === null || $ball->isMeasuringStroke || $ball->task?->movesTheTarget() === true) {
+            return null;
+        }
+        $level = (new LineRoll($speed, $ball->ball->grade))->playsLike($meant);
+
+        return $level === null ? null : log($level / $speed->metres());
+    }
+
     /** The line through all of these balls, those that only measured the backstroke too; null before there is one. */
     public static function line(BallSelection $asked): ?StrokeFit
     {
         return $asked->once(
             'stroke line',
-            static fn(BallSelection $some): ?StrokeFit => self::fitted(
-                array_values((new ForStroke($some->surface))->putts($some->balls)),
-            ),
+            static fn(BallSelection $some): ?StrokeFit => self::fitted(self::putts($some)),
         );
     }
 
@@ -39,34 +70,41 @@ final class Strokes
         );
     }
 
+    /** @return array<string, positive-int> balls left out of the backstroke fit, by reason, the commonest first */
+    public static function leftOut(BallSelection $asked): array
+    {
+        /** @var array{left_out?: array<string, positive-int>} $kept */
+        $kept = $asked->prepared(self::class);
+        $counts = $kept['left_out'] ?? [];
+        arsort($counts);
+
+        return $counts;
+    }
+
+    /** @return list<StrokePutt> every ball of the backstroke fit */
+    public static function putts(BallSelection $asked): array
+    {
+        /** @var array{all?: list<array{float, float}>} $kept */
+        $kept = $asked->prepared(self::class);
+
+        return array_map(static fn(array $logs): StrokePutt => StrokePutt::ofLogs(...$logs), $kept['all'] ?? []);
+    }
+
     /**
-     * Balls of the backstroke fit that were putted at a target: strokes of a chosen length tell nothing of a student's
-     * choice.
+     * Balls of the backstroke fit that were putted at a target.
      *
      * @return list<array{StrokePutt, float, string}> each with ln(T/S), where it should finish as its level length over
-     *     the
-     *                                                speed, and its session
+     *     the speed, and its session
      */
     public static function atTargets(BallSelection $asked): array
     {
         return $asked->once('stroke at targets', static function (BallSelection $some): array {
-            $balls = array_values(
-                array_filter(
-                    $some->balls,
-                    static fn(RolledBall $ball): bool => $ball->meant() !== null &&
-                        !$ball->isMeasuringStroke &&
-                        $ball->task?->movesTheTarget() !== true,
-                ),
-            );
+            /** @var array{at_targets?: array<string, list<array{float, float, float}>>} $kept */
+            $kept = $some->prepared(self::class);
             $putts = [];
-            foreach ((new ForStroke($some->surface))->putts($balls) as $i => $putt) {
-                [$meant, $speed] = [$balls[$i]->meant(), $balls[$i]->speed()];
-                $level =
-                    $meant === null || $speed === null
-                        ? null
-                        : (new LineRoll($speed, $balls[$i]->ball->grade))->playsLike($meant);
-                if ($level !== null) {
-                    $putts[] = [$putt, log($level / $speed->metres()), $balls[$i]->sessionId];
+            foreach ($kept['at_targets'] ?? [] as $session => $its) {
+                foreach ($its as [$backstroke, $roll, $target]) {
+                    $putts[] = [StrokePutt::ofLogs($backstroke, $roll), $target, (string) $session];
                 }
             }
 

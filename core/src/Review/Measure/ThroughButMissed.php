@@ -14,12 +14,13 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
+use Amble\Core\Review\Prepares;
 
 /**
  * Good starts whose result was asked and that did not drop: these point to pace or read, not to the start. A gate
  * easier than the hole clears no start.
  */
-final class ThroughButMissed implements Measure
+final class ThroughButMissed implements Measure, Prepares
 {
     public static function of(BallSelection $asked): ?Finding
     {
@@ -45,25 +46,28 @@ final class ThroughButMissed implements Measure
         );
     }
 
+    public static function prepare(BallSelection $balls): array
+    {
+        $counts = ['n' => 0, 'missed' => 0];
+        foreach ((new ForStartLine())->of($balls->balls()) as $ball) {
+            $hasDropped = HoledShare::hasDropped($ball);
+            if ($ball->ball->sight->word('gate') === 'through' && $hasDropped !== null && self::isCleared($ball)) {
+                ++$counts['n'];
+                $counts['missed'] += (int) !$hasDropped;
+            }
+        }
+
+        return $counts;
+    }
+
     /** Null where no good start was followed to a hole. */
     public static function row(BallSelection $asked): ?FindingRow
     {
-        $balls = array_values(
-            array_filter(
-                (new ForStartLine())->of($asked->balls),
-                static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through' &&
-                    HoledShare::hasDropped($ball) !== null &&
-                    self::isCleared($ball),
-            ),
-        );
+        /** @var array{n?: int, missed?: int} $counts */
+        $counts = $asked->prepared(self::class);
+        $n = $counts['n'] ?? 0;
 
-        return $balls === []
-            ? null
-            : Shares::row(
-                'Did not drop',
-                $balls,
-                static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === false,
-            );
+        return $n === 0 ? null : Shares::counted('Did not drop', $counts['missed'] ?? 0, $n);
     }
 
     private static function isCleared(RolledBall $ball): bool

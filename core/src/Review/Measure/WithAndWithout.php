@@ -77,8 +77,8 @@ final class WithAndWithout implements Measure
      */
     public static function pair(BallSelection $asked, string $name): ?array
     {
-        $asked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->has($name));
-        if ($asked->balls === []) {
+        $asked = $asked->having($name);
+        if ($asked->balls() === []) {
             return null;
         }
         $isWith = self::isWith($asked, $name);
@@ -86,8 +86,8 @@ final class WithAndWithout implements Measure
             static fn(RolledBall $ball): bool => $isWith($ball) === $is,
         );
         [$with, $without] = [
-            Pace::inside('With ' . self::PAIRS[$name][0], $side(true)),
-            Pace::inside('With ' . self::PAIRS[$name][1], $side(false)),
+            Pace::inside('With ' . self::PAIRS[$name][0], Pace::control($side(true))),
+            Pace::inside('With ' . self::PAIRS[$name][1], Pace::control($side(false))),
         ];
 
         return $with === null || $without === null
@@ -101,7 +101,7 @@ final class WithAndWithout implements Measure
     private static function isWith(BallSelection $asked, string $name): \Closure
     {
         $number = static fn(RolledBall $ball): ?float => $ball->ball->sight->number($name);
-        $numbers = array_values(array_filter(array_map($number, $asked->balls), is_float(...)));
+        $numbers = array_values(array_filter(array_map($number, $asked->balls()), is_float(...)));
         $middle = $numbers === [] ? 0.0 : Sample::median($numbers);
 
         return static fn(
