@@ -42,6 +42,7 @@ final class RecordChange extends Model
         'group_members',
         'chosen_measurement_id',
         'latest_ms',
+        'balls_version',
         'kit_out',
         'during',
         'is_ended',

@@ -129,11 +129,15 @@ final readonly class StrokeFit
         );
     }
 
-    /** What this fit tells a workspace's prior; null until it is fitted. */
+    /**
+     * What this fit tells a workspace's prior; null until it is fitted, and where longer backstrokes rolled no further:
+     * such balls tell of no stroke.
+     */
     public function summary(): ?StrokeSummary
     {
         return $this->state !== FitState::Fitted ||
             $this->line === null ||
+            $this->line->beta <= 0.0 ||
             $this->sigma === null ||
             $this->degreesOfFreedom === null
             ? null

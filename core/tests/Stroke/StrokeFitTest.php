@@ -232,6 +232,16 @@ final class StrokeFitTest extends PropertyTestCase
         self::assertSame([], $fit->marked);
     }
 
+    public function testALineThatFallsTellsAWorkspaceNothing(): void
+    {
+        $putts = static fn(float $slope): array => array_map(
+            static fn(int $i): StrokePutt => StrokePutt::ofLogs(-2.0 + 0.1 * $i, $slope * 0.1 * $i + 0.01 * ($i % 3)),
+            range(1, 20),
+        );
+        self::assertNotNull((new StrokeFitter())->fit($putts(1.8))->summary());
+        self::assertNull((new StrokeFitter())->fit($putts(-3.0))->summary());
+    }
+
     public function testAnUncertainGreenWidensTheBandInQuadrature(): void
     {
         $fit = self::fit(self::putts(2, 40));
