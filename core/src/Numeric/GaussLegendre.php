@@ -27,15 +27,27 @@ final class GaussLegendre
         $centre = 0.5 * ($low + $high);
         $half = 0.5 * ($high - $low);
         $scaled = [];
-        foreach (self::$rules[$n] ??= self::rule($n) as [$node, $weight]) {
+        foreach (self::rule($n) as [$node, $weight]) {
             $scaled[] = [$centre + $half * $node, $half * $weight];
         }
 
         return $scaled;
     }
 
+    /**
+     * Nodes and weights on [-1, 1].
+     *
+     * @param positive-int $n
+     *
+     * @return list<array{float, float}> pairs of node and weight; the weights sum to 2
+     */
+    public static function rule(int $n): array
+    {
+        return self::$rules[$n] ??= self::computed($n);
+    }
+
     /** @return list<array{float, float}> */
-    private static function rule(int $n): array
+    private static function computed(int $n): array
     {
         $rule = [];
         for ($i = 1; $i <= $n; ++$i) {

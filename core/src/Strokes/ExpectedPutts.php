@@ -11,9 +11,9 @@ use Amble\Core\Units\Length;
 /**
  * Expected putts by length on a level green, N(d) = 1 + E[miss · N(leave)] (maths.md 6).
  *
- * Solved on distances in equal ratios from 0.15 to 30 m, between which N is taken as straight in
- * ln d; iterated from N = 1 until nothing moves by 1e-6. Within 0.15 m every putt is holed; leaves
- * beyond 30 m count as 30 m.
+ * Solved on distances in equal ratios from 0.15 to 30 m, between which N is taken as straight in ln d; iterated from
+ * N = 1 until nothing moves by 1e-6. Where every round moves a steady share of the one before, the sum of all rounds to
+ * come (a geometric series) is added at once. Within 0.15 m every putt is holed; leaves beyond 30 m count as 30 m.
  */
 final class ExpectedPutts
 {
@@ -23,6 +23,9 @@ final class ExpectedPutts
     private const FURTHEST = 30.0;
     private const GRID = 64;
     private const MAX_ROUNDS = 2000;
+
+    /** Rounds between two looks at how fast it settles. */
+    private const LEAP = 16;
     private const SETTLED = 1e-6;
 
     private readonly PuttTransition $transition;
@@ -49,12 +52,12 @@ final class ExpectedPutts
         if ($this->expected === null || $this->onePutt === null) {
             return new LengthOutcome($metres, null, null, null);
         }
-        [$holed, $leaves] = ($first === null ? $this->transition : self::transition($first, $this->speed))->from(
-            $metres,
-        );
+        $transition = $first === null ? $this->transition : self::transition($first, $this->speed);
+        [$holed, $leaves, $chances] = $transition->from($metres);
         $expected = 1.0;
         $threeOrMore = 0.0;
-        foreach ($leaves as [$leave, $chance]) {
+        foreach ($leaves as $i => $leave) {
+            $chance = $chances[$i];
             $expected += $chance * ($leave <= self::NEAREST ? 1.0 : self::between($this->expected, $leave));
             $threeOrMore += $chance * ($leave <= self::NEAREST ? 0.0 : 1.0 - self::between($this->onePutt, $leave));
         }
@@ -113,22 +116,39 @@ final class ExpectedPutts
         [$onePutt, $rows, $constants] = $this->transitions();
         /** @var array<int, float> $n */
         $n = array_fill(0, self::GRID, 1.0);
+        $movedBefore = $rate = null;
+        $mayLeap = true;
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
-            $next = [];
             $moved = 0.0;
+            $before = $n;
             foreach ($rows as $i => $row) {
                 $sum = $constants[$i];
                 foreach ($row as $j => $chance) {
-                    $sum += $chance * $n[$j];
+                    $sum += $chance * $before[$j];
                 }
-                $next[] = $sum;
-                $moved = max($moved, abs($sum - $n[$i]));
+                $n[$i] = $sum;
+                $moved = max($moved, abs($sum - $before[$i]));
             }
-            $n = $next;
             if ($moved < self::SETTLED) {
-                [$this->onePutt, $this->expected] = [$onePutt, $n];
+                [$this->onePutt, $this->expected] = [$onePutt, array_values($n)];
 
                 return;
+            }
+            if ($mayLeap && $round % self::LEAP === self::LEAP - 1) {
+                $lastRate = $rate;
+                $rate = $movedBefore === null ? null : ($moved / $movedBefore) ** (1.0 / self::LEAP);
+                $movedBefore = $moved;
+                if ($rate === null || $lastRate === null || abs($rate - $lastRate) > 0.01 * abs(1.0 - $rate)) {
+                    continue;
+                }
+                // Each round now moves this share of the one before: what all rounds to come would move is known.
+                if ($rate >= 1.0 || $round + log(self::SETTLED / $moved) / log($rate) > self::MAX_ROUNDS) {
+                    return;
+                }
+                foreach ($n as $i => $each) {
+                    $n[$i] = $each + ($each - $before[$i]) * $rate / (1.0 - $rate);
+                }
+                $mayLeap = false;
             }
         }
     }
@@ -142,18 +162,22 @@ final class ExpectedPutts
     private function transitions(): array
     {
         $onePutt = $rows = $constants = [];
+        $last = (float) (self::GRID - 1);
+        $perLog = $last / log(self::FURTHEST / self::NEAREST);
         for ($i = 0; $i < self::GRID; ++$i) {
-            [$holed, $leaves] = $this->transition->from(self::gridDistance($i));
+            [$holed, $leaves, $chances] = $this->transition->from(self::gridDistance($i));
             $row = array_fill(0, self::GRID, 0.0);
             $constant = 1.0;
-            foreach ($leaves as [$leave, $chance]) {
+            foreach ($leaves as $k => $leave) {
+                $chance = $chances[$k];
                 if ($leave <= self::NEAREST) {
                     $constant += $chance;
                     continue;
                 }
-                [$j, $share] = self::position($leave);
-                $row[$j] += $chance * (1.0 - $share);
-                $row[$j + 1] += $chance * $share;
+                $at = $leave >= self::FURTHEST ? $last : $perLog * log($leave / self::NEAREST);
+                $j = $at >= $last ? self::GRID - 2 : (int) $at;
+                $row[$j] += $chance * (1.0 - $at + $j);
+                $row[$j + 1] += $chance * ($at - $j);
             }
             $onePutt[] = $holed;
             $rows[] = array_filter($row, static fn(float $chance): bool => $chance > 1e-15);

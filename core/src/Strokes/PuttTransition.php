@@ -28,67 +28,85 @@ final readonly class PuttTransition
 
     private const NODES_D = 8;
 
+    /** Rolled lengths less likely than this are left out: all of them together cost no 1e-6 of a putt. */
+    private const UNLIKELY = 1e-9;
+
     /** Spreads of the start line up to this make chances jump along the roll, radians. */
     private const NARROW_LINE = 0.01;
     private const NODES_LINE = 4;
 
+    /** @var array{list<float>, list<float>} all start lines, where no ball is caught: tan² with its chance */
+    private array $allLines;
+
     /** @param float $reach metres; a leave no longer than this is as good as holed */
-    public function __construct(private Player $player, private float $levelDeceleration, private float $reach) {}
+    public function __construct(private Player $player, private float $levelDeceleration, private float $reach)
+    {
+        $this->allLines = $this->missedLines(null, null);
+    }
 
     /**
      * @param float $distance metres to the hole
      *
-     * @return array{float, list<array{float, float}>} chance to hole it; and leaves (metres) with
-     *                                                 their chances, which add up to the chance to miss
+     * @return array{float, list<float>, list<float>} chance to hole it; leaves, metres; and the chance of each, which
+     *     add up to the chance to miss
      */
     public function from(float $distance): array
     {
         $holed = 0.0;
-        $leaves = [];
-        foreach ($this->rolledLengths($distance) as [$rolled, $weight]) {
+        $leaves = $chances = [];
+        [$rolls, $weights] = $this->rolledLengths($distance);
+        foreach ($rolls as $i => $rolled) {
             $limit = $this->caughtAngle($rolled, $distance);
+            $near = $this->angleWithinReach($rolled, $distance);
             $caught = $limit === null ? 0.0 : $this->lineChance(-$limit, $limit);
-            $holed += $weight * $caught;
-            $lines = $this->missedLines($limit, $this->angleWithinReach($rolled, $distance));
-            $sum = array_sum(array_column($lines, 1));
-            foreach ($lines as [$line, $share]) {
-                $aside = $rolled * tan($line);
-                // Scaled to what the caught band leaves, so that chances add up to one exactly.
-                $chance = (($weight * $share) / $sum) * (1.0 - $caught);
-                $leaves[] = [sqrt(($distance - $rolled) ** 2 + $aside * $aside), $chance];
+            $holed += $weights[$i] * $caught;
+            // Scaled to what the caught band leaves, so that chances add up to one exactly.
+            $missed = $weights[$i] * (1.0 - $caught);
+            [$squaredTangents, $shares] =
+                $limit === null && $near === null ? $this->allLines : $this->missedLines($limit, $near);
+            $squaredAlong = ($distance - $rolled) ** 2;
+            $squaredRoll = $rolled * $rolled;
+            foreach ($squaredTangents as $k => $squaredTangent) {
+                $leaves[] = sqrt($squaredAlong + $squaredRoll * $squaredTangent);
+                $chances[] = $missed * $shares[$k];
             }
         }
 
         // Chances add up to one to rounding, which must not carry the sum past it.
-        return [min(1.0, $holed), $leaves];
+        return [min(1.0, $holed), $leaves, $chances];
     }
 
-    /** @return list<array{float, float}> rolled lengths with their chances */
+    /** @return array{list<float>, list<float>} rolled lengths, metres, and the chance of each */
     private function rolledLengths(float $distance): array
     {
         $meant = $distance + $this->player->pace;
         [$mean, $spread] = [$this->player->paceBias, $this->player->paceSpread];
         if ($spread <= 0.0) {
-            return [[max(0.0, $meant * (1.0 + $mean)), 1.0]];
+            return [[max(0.0, $meant * (1.0 + $mean))], [1.0]];
         }
         // Kinks, as standard scores of e: at the hole, and where even the centre is too fast.
         $tooFast = $distance + Physics::CAPTURE_SPEED ** 2 / (2.0 * $this->levelDeceleration);
         $score = static fn(float $rolled): float => ($rolled / $meant - 1.0 - $mean) / $spread;
-
-        return array_map(
-            static fn(array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
-            $this->normalNodes(
-                [
-                    $score(0.0),
-                    $score($distance),
-                    $score($tooFast),
-                    $score($distance - $this->reach),
-                    $score($distance + $this->reach),
-                    ...array_map($score, $this->jumpsOfOneLine($distance)),
-                ],
-                self::NODES_D,
-            ),
+        [$scores, $weights] = self::normalNodes(
+            [
+                $score(0.0),
+                $score($distance),
+                $score($tooFast),
+                $score($distance - $this->reach),
+                $score($distance + $this->reach),
+                ...array_map($score, $this->jumpsOfOneLine($distance)),
+            ],
+            self::NODES_D,
         );
+        $rolls = $likely = [];
+        foreach ($scores as $i => $each) {
+            if ($weights[$i] > self::UNLIKELY) {
+                $rolls[] = max(0.0, $meant * (1.0 + $mean + $spread * $each));
+                $likely[] = $weights[$i];
+            }
+        }
+
+        return [$rolls, self::shares($likely)];
     }
 
     /**
@@ -155,30 +173,37 @@ final readonly class PuttTransition
     }
 
     /**
-     * @param float|null $limit edge of the caught band
-     * @param float|null $near edge of what stops within reach
+     * Start lines outside the caught band.
      *
-     * @return list<array{float, float}> start lines outside the caught band with their chances
+     * @param float|null $limit edge of the caught band, radians
+     * @param float|null $near edge of what stops within reach, radians
+     *
+     * @return array{list<float>, list<float>} tan² of each with its chance; the chances add up to 1
      */
     private function missedLines(?float $limit, ?float $near): array
     {
         [$mean, $spread] = [$this->player->lineBias, $this->player->lineSpread];
         if ($spread <= 0.0) {
-            return $limit !== null && abs($mean) <= $limit ? [] : [[$mean, 1.0]];
+            return $limit !== null && abs($mean) <= $limit ? [[], []] : [[tan($mean) ** 2], [1.0]];
         }
         $edges = [];
         foreach ([$limit, $near] as $edge) {
-            array_push($edges, ...$edge === null ? [] : [(-$edge - $mean) / $spread, ($edge - $mean) / $spread]);
+            if ($edge !== null) {
+                $edges[] = (-$edge - $mean) / $spread;
+                $edges[] = ($edge - $mean) / $spread;
+            }
         }
-        $lines = [];
-        foreach ($this->normalNodes($edges, self::NODES_LINE) as [$z, $weight]) {
+        $squaredTangents = $missed = [];
+        [$scores, $weights] = self::normalNodes($edges, self::NODES_LINE);
+        foreach ($scores as $i => $z) {
             $line = max(-1.5, min(1.5, $mean + $spread * $z));
             if ($limit === null || abs($line) > $limit) {
-                $lines[] = [$line, $weight];
+                $squaredTangents[] = tan($line) ** 2;
+                $missed[] = $weights[$i];
             }
         }
 
-        return $lines;
+        return [$squaredTangents, self::shares($missed)];
     }
 
     /**
@@ -187,9 +212,9 @@ final readonly class PuttTransition
      * @param list<float> $kinks standard scores, in any order; those in the tails are left out
      * @param positive-int $perPiece
      *
-     * @return list<array{float, float}>
+     * @return array{list<float>, list<float>} nodes, and the share of each
      */
-    private function normalNodes(array $kinks, int $perPiece): array
+    private static function normalNodes(array $kinks, int $perPiece): array
     {
         // Whole pieces are broken in the middle too: a bump of width one needs it.
         $ends = [-self::TAIL, -2.0, 0.0, 2.0, self::TAIL];
@@ -199,19 +224,37 @@ final readonly class PuttTransition
             }
         }
         sort($ends);
-        $nodes = [];
-        $sum = 0.0;
-        for ($i = 1, $n = count($ends); $i < $n; ++$i) {
-            if ($ends[$i] - $ends[$i - 1] < 1e-12) {
-                continue;
+        $nodes = $weights = [];
+        $rule = GaussLegendre::rule($perPiece);
+        $low = $ends[0];
+        foreach ($ends as $high) {
+            $half = 0.5 * ($high - $low);
+            if ($half >= 5e-13) {
+                $centre = 0.5 * ($low + $high);
+                foreach ($rule as [$node, $weight]) {
+                    $z = $centre + $half * $node;
+                    $nodes[] = $z;
+                    $weights[] = $half * $weight * exp(-0.5 * $z * $z);
+                }
             }
-            foreach (GaussLegendre::on($ends[$i - 1], $ends[$i], $perPiece) as [$z, $width]) {
-                $weight = $width * Normal::density($z);
-                $nodes[] = [$z, $weight];
-                $sum += $weight;
-            }
+            $low = $high;
         }
 
-        return array_map(static fn(array $node): array => [$node[0], $node[1] / $sum], $nodes);
+        return [$nodes, self::shares($weights)];
+    }
+
+    /**
+     * @param list<float> $weights
+     *
+     * @return list<float> that add up to 1; none for none
+     */
+    private static function shares(array $weights): array
+    {
+        $sum = array_sum($weights);
+        foreach ($weights as $i => $weight) {
+            $weights[$i] = $weight / $sum;
+        }
+
+        return $weights;
     }
 }

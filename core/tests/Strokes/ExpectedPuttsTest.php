@@ -98,6 +98,17 @@ final class ExpectedPuttsTest extends PropertyTestCase
         );
     }
 
+    public function testAPlayerWhoHardlyEverHolesHasAnAnswerThatSatisfiesTheEquation(): void
+    {
+        foreach ([self::player(1.15, 0.1, 0.3, 11.5), self::player(17.0, 0.5, 1.0)] as $player) {
+            $putts = new ExpectedPutts($player, GreenSpeed::ofFeet(10.0));
+            // The furthest distance solved for: one more round from it must not move it.
+            $furthest = Length::ofMetres(30.0);
+            self::assertGreaterThan(4.0, $putts->from($furthest)->expected);
+            self::assertEqualsWithDelta($putts->after($furthest), $putts->from($furthest)->expected, 1e-5);
+        }
+    }
+
     public function testAStakeIsTheFallOver18HolesWithASkillAQuarterBetter(): void
     {
         $speed = GreenSpeed::ofFeet(10.0);
