@@ -242,10 +242,9 @@ final class ProjectSession
     private function writeBalls(PracticeSession $session, array $balls): array
     {
         $rows = [];
-        foreach ($balls as $place => $ball) {
-            $row = BallColumns::row($session, $ball, $place);
+        foreach (BallColumns::rows($session, $balls) as $row) {
             // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
-            $rows[$ball->putt->id] = $row + [
+            $rows[(string) $row['id']] = $row + [
                 'digest' => md5(serialize(array_diff_key($row, ['workspace_id' => true]))),
             ];
         }

@@ -40,28 +40,32 @@ final class BallColumns
     }
 
     /**
-     * A ball as its row.
+     * Balls of a session as their rows, in the order they were rolled.
      *
-     * @param non-negative-int $place of the ball in its session, from 0
+     * @param list<SessionBall> $balls
      *
-     * @return array<string, string|int|float|bool|null>
+     * @return list<array<string, string|int|float|bool|null>>
      */
-    public static function row(PracticeSession $session, SessionBall $ball, int $place): array
+    public static function rows(PracticeSession $session, array $balls): array
     {
         $ofSession = [
             'practice_session_id' => $session->id,
             'workspace_id' => $session->workspace_id,
             'green_id' => $session->green_id,
             'surface' => $session->green?->surface->value,
-            'place' => $place,
         ];
+        $columns = self::all();
+        $rows = [];
+        foreach ($balls as $place => $ball) {
+            $ofSession['place'] = $place;
+            $row = [];
+            foreach ($columns as $name => $column) {
+                $row[$name] = $column->value === null ? $ofSession[$name] : ($column->value)($ball);
+            }
+            $rows[] = $row;
+        }
 
-        return array_map(
-            static fn(BallColumn $column): string|int|float|bool|null => $column->value === null
-                ? $ofSession[$column->name]
-                : ($column->value)($ball),
-            self::all(),
-        );
+        return $rows;
     }
 
     /**

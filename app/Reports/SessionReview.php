@@ -10,6 +10,7 @@ use Amble\Core\Evidence\FirstAttempts;
 use Amble\Core\Evidence\MeasurementInForce;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\MeasurementMethod;
+use Amble\Core\Green\Surface;
 use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Insights;
 use Amble\Core\Insight\Rules;
@@ -31,6 +32,7 @@ use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** Gathers what the core needs to look back on a session. */
 final class SessionReview
@@ -172,18 +174,42 @@ final class SessionReview
         if ($session->green === null) {
             return [[], []];
         }
+        $surface = $session->green->surface;
         $since = self::milliseconds($session->started_at->subHours(self::SAME_DAY_HOURS));
         $days = $strokes = [];
         foreach ($this->evidence->othersOn($session->green, $student, $since, $until) as $other) {
-            $balls = $this->evidence->latestUntil($other, $until);
-            $last = $balls[count($balls) - 1] ?? null;
-            if ($last !== null) {
-                $days[] = DayReport::student($balls, $session->green->surface, $last->sessionId);
-                $strokes[] = StrokeReport::offsetOf($balls, $session->green->surface, $last->sessionId);
-            }
+            // Whoever rolls by now changes nothing of what another's balls say.
+            $key = CacheKey::of(
+                'day of another',
+                $other->workspace_id,
+                [$other],
+                [$surface->value, $session->ended_at === null ? null : $until],
+                $this->students->version($other),
+            );
+            [$day, $stroke] = Cache::remember(
+                $key,
+                CarbonImmutable::now()->addHours(self::SAME_DAY_HOURS),
+                fn(): array => $this->other($other, $surface, $until),
+            );
+            $days[] = $day;
+            $strokes[] = $stroke;
         }
 
-        return [$days, array_values(array_filter($strokes))];
+        return [array_values(array_filter($days)), array_values(array_filter($strokes))];
+    }
+
+    /** @return array{StudentToday|null, SessionOffset|null} of the last session with balls of another student */
+    private function other(Student $student, ?Surface $surface, int $until): array
+    {
+        $balls = $this->evidence->latestUntil($student, $until);
+        $last = $balls[count($balls) - 1] ?? null;
+
+        return $last === null
+            ? [null, null]
+            : [
+                DayReport::student($balls, $surface, $last->sessionId),
+                StrokeReport::offsetOf($balls, $surface, $last->sessionId),
+            ];
     }
 
     /**

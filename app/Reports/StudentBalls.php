@@ -55,6 +55,27 @@ final class StudentBalls
         return $this->selection($student, $surface, $this->bySurface($student)[$surface->value ?? ''] ?? []);
     }
 
+    /** Changes whenever a ball of a student changes, or anything that a figure of their balls rests on. */
+    public function version(Student $student): string
+    {
+        $rows = self::rows($student, []);
+        $measured = self::measured($rows);
+
+        return hash(
+            'xxh128',
+            serialize(
+                array_map(
+                    static fn(\stdClass $row): string => self::basis(
+                        $student,
+                        $row,
+                        $measured[$row->green_id ?? ''] ?? '',
+                    ),
+                    $rows,
+                ),
+            ),
+        );
+    }
+
     /** Prepare whatever is not. */
     public function prepare(Student $student): void
     {
@@ -80,7 +101,11 @@ final class StudentBalls
     /** @return array<string, non-empty-list<PreparedSession>> oldest first, by surface, the one rolled on first first */
     private function bySurface(Student $student): array
     {
-        $rows = $this->rows($student);
+        $rows = self::rows($student, [
+            'prepared_sessions.basis',
+            'prepared_sessions.surface',
+            'prepared_sessions.kept',
+        ]);
         $measured = self::measured($rows);
         $sessions = $surfaces = $stale = [];
         foreach ($rows as $row) {
@@ -114,8 +139,12 @@ final class StudentBalls
         return $bySurface;
     }
 
-    /** @return list<\stdClass> every session with balls of a student that a coach saw, with what is prepared of it */
-    private function rows(Student $student): array
+    /**
+     * @param list<string> $prepared columns of what is prepared of each
+     *
+     * @return list<\stdClass> every session with balls of a student that a coach saw
+     */
+    private static function rows(Student $student, array $prepared): array
     {
         return array_values(
             DB::table('practice_sessions')
@@ -133,9 +162,7 @@ final class StudentBalls
                     'practice_sessions.green_id',
                     'practice_sessions.balls_version',
                     'practice_sessions.chosen_measurement_id',
-                    'prepared_sessions.basis',
-                    'prepared_sessions.surface',
-                    'prepared_sessions.kept',
+                    ...$prepared,
                 ])
                 ->all(),
         );

@@ -141,6 +141,28 @@ final class StrokeReportTest extends TestCase
         self::assertSame('used', $odd[8]['use']);
     }
 
+    public function testAnotherStudentsNextBallOnTheGreenChangesTheDay(): void
+    {
+        $other = $this->practiceSession($this->coach, $this->student($this->coach), $this->session->green);
+        $rolls = fn(PracticeSession $session, float ...$metres): mixed => $this->postJson(
+            "api/sessions/$session->id/events",
+            [
+                'events' => array_map(
+                    static fn(float $roll): array => self::putt(['roll_m' => $roll, 'target_m' => 3.0]),
+                    array_values($metres),
+                ),
+            ],
+        )->assertSuccessful();
+        $rolls($this->session, 3.3, 3.2, 3.3, 3.4, 3.3);
+        $rolls($other, 3.0, 3.1, 2.9);
+        $before = $this->report()['day'];
+        self::assertSame($before, $this->report()['day']);
+        $rolls($other, 4.0, 4.1, 3.9, 4.2);
+        self::assertNotEquals($before, $this->report()['day']);
+        $other->student?->delete();
+        self::assertNotEquals($before, $this->report()['day']);
+    }
+
     public function testNoBallAtAllIsAnEmptyReportThatSaysSo(): void
     {
         $report = $this->report();

@@ -49,7 +49,7 @@ final readonly class Checklist
 
         return new self(
             $key,
-            ChecklistKind::from($given->word('kind', array_column(ChecklistKind::cases(), 'value'))),
+            $given->enum('kind', ChecklistKind::class),
             $given->text('title', self::LONGEST_TITLE),
             array_values($points),
         );

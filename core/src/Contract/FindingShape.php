@@ -38,7 +38,7 @@ final class FindingShape
         return new Finding(
             '',
             '',
-            FindingUnit::from($kept->word('unit', array_column(FindingUnit::cases(), 'value'))),
+            $kept->enum('unit', FindingUnit::class),
             $kept->numberOrNull('value'),
             count($interval) === 2 ? new Interval($interval[0], $interval[1]) : null,
             (int) $kept->number('n'),

@@ -61,9 +61,7 @@ final class DrillReader
             why: $text('why', 600),
             meaning: $text('meaning', 600),
             trains: $card->textsOrNone('trains', 40),
-            purpose: $card->has('purpose')
-                ? Purpose::from($card->word('purpose', array_column(Purpose::cases(), 'value')))
-                : null,
+            purpose: $card->enumOrNull('purpose', Purpose::class),
             minutes: $card->has('minutes') ? $card->wholeNumber('minutes', 1, 180) : null,
             places: $card->wordsOrNone('places', self::PLACES),
             kit: self::listed($card, 'kit', self::MOST_PIECES, EquipmentItem::read(...)),

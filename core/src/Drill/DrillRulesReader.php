@@ -49,7 +49,7 @@ final class DrillRulesReader
         $kinds ??= Kinds::shipped();
         // What the card says besides is DrillReader's to read.
         $drill->only([...self::FIELDS, ...DrillReader::FIELDS]);
-        $target = TargetKind::from($drill->word('target', array_column(TargetKind::cases(), 'value')));
+        $target = $drill->enum('target', TargetKind::class);
         $aid = self::aid($drill->objectOrNull('aid'));
         $tasks = self::tasks($drill);
         $pass = $kinds->pass($drill->object('pass'));
@@ -165,7 +165,7 @@ final class DrillRulesReader
             return null;
         }
         $aid->only(['kind', 'width_m', 'distance_m']);
-        $kind = AidKind::from($aid->word('kind', array_column(AidKind::cases(), 'value')));
+        $kind = $aid->enum('kind', AidKind::class);
         $length = static fn(string $field): ?Length => $aid->has($field) || $kind === AidKind::Gate
             ? Length::ofMetres($aid->number($field), $aid->path($field))
             : null;

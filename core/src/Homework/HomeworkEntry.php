@@ -24,7 +24,7 @@ final readonly class HomeworkEntry
     /** @throws InvalidInput If there is nothing in it, or more balls passed than were rolled. */
     public static function read(JsonInput $told): self
     {
-        $kind = HomeworkEntryKind::from($told->word('kind', array_column(HomeworkEntryKind::cases(), 'value')));
+        $kind = $told->enum('kind', HomeworkEntryKind::class);
         $text = $told->has('text') ? $told->text('text', self::LONGEST) : null;
         $at = $told->wholeNumber('at_ms', 0, PHP_INT_MAX);
         if ($kind !== HomeworkEntryKind::Done) {

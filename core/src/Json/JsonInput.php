@@ -236,6 +236,40 @@ final readonly class JsonInput
             : throw InvalidInput::at($this->path($field), 'This must be one of: ' . implode(', ', $allowed) . '.');
     }
 
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum one of words
+     *
+     * @return T
+     *
+     * @throws InvalidInput If the field is missing or not one of its words.
+     */
+    public function enum(string $field, string $enum): \BackedEnum
+    {
+        $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
+
+        return (is_string($value) ? $enum::tryFrom($value) : null) ??
+            throw InvalidInput::at(
+                $this->path($field),
+                'This must be one of: ' . implode(', ', array_column($enum::cases(), 'value')) . '.',
+            );
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum one of words
+     *
+     * @return T|null
+     *
+     * @throws InvalidInput If the field is there and not one of its words.
+     */
+    public function enumOrNull(string $field, string $enum): ?\BackedEnum
+    {
+        return $this->has($field) ? $this->enum($field, $enum) : null;
+    }
+
     /** @throws InvalidInput If the field is missing or not an object. */
     public function object(string $field): self
     {

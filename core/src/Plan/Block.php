@@ -42,7 +42,7 @@ final readonly class Block
     {
         return new self(
             id: $told->text('id', 40),
-            kind: BlockKind::from($told->word('kind', array_column(BlockKind::cases(), 'value'))),
+            kind: $told->enum('kind', BlockKind::class),
             drill: $told->has('drill') ? $told->text('drill', 60) : null,
             name: $told->text('name', self::LONGEST),
             minutes: max(1, $told->wholeNumber('minutes', 1, 240)),

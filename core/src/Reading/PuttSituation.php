@@ -59,7 +59,7 @@ final readonly class PuttSituation
         );
         [$along, $across] = self::slope($told->object('slope'));
         $grain = $told->objectOrNull('grain');
-        $worn = $grain === null ? null : WornSide::from($grain->word('worn', array_column(WornSide::cases(), 'value')));
+        $worn = $grain === null ? null : $grain->enum('worn', WornSide::class);
         $point = $told->numberOrNull('pace_point_m');
 
         return new self(

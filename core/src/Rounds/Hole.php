@@ -54,7 +54,7 @@ final readonly class Hole
             $length('first_m'),
             $hole->has('putts') ? $hole->wholeNumber('putts', 0, self::MOST_PUTTS) : null,
             $length('leave_m'),
-            MissSide::tryFrom($hole->has('side') ? $hole->word('side', array_column(MissSide::cases(), 'value')) : ''),
+            $hole->enumOrNull('side', MissSide::class),
             $hole->flagOr('is_extreme', false),
         );
     }

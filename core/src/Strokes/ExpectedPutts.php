@@ -116,7 +116,10 @@ final class ExpectedPutts
         [$onePutt, $rows, $constants] = $this->transitions();
         /** @var array<int, float> $n */
         $n = array_fill(0, self::GRID, 1.0);
-        $movedBefore = $rate = null;
+        /** @var float|null $movedBefore */
+        $movedBefore = null;
+        /** @var float|null $rate */
+        $rate = null;
         $mayLeap = true;
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
             $moved = 0.0;

@@ -66,9 +66,7 @@ final readonly class CurrentGoals
 
         return new self(
             $text($given, 'complaint'),
-            Complaint::tryFrom(
-                $given->has('about') ? $given->word('about', array_column(Complaint::cases(), 'value')) : '',
-            ),
+            $given->enumOrNull('about', Complaint::class),
             $text($given, 'goal'),
             $focuses,
             $faults,

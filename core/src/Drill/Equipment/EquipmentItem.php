@@ -31,7 +31,7 @@ final readonly class EquipmentItem
     public static function read(JsonInput $item): self
     {
         $item->only(['piece', 'count', 'name', 'for']);
-        $piece = EquipmentType::from($item->word('piece', array_column(EquipmentType::cases(), 'value')));
+        $piece = $item->enum('piece', EquipmentType::class);
 
         return new self(
             $piece,

@@ -37,7 +37,7 @@ final class BallReader
         return Ball::seen(
             $length('backstroke_m'),
             $length('roll_m'),
-            Stop::from($event->has('stop') ? $event->word('stop', array_column(Stop::cases(), 'value')) : 'free'),
+            $event->enumOrNull('stop', Stop::class) ?? Stop::Free,
             $length('target_m'),
             $grade('grade_percent'),
             self::remarks($event),
@@ -51,10 +51,7 @@ final class BallReader
     /** @throws InvalidInput If the mark or the cause is none there is. */
     public static function remarks(JsonInput $event): Remarks
     {
-        $mark = $event->has('mark') ? $event->word('mark', array_column(BallMark::cases(), 'value')) : '';
-        $cause = $event->has('cause') ? $event->word('cause', array_column(Cause::cases(), 'value')) : '';
-
-        return new Remarks(BallMark::tryFrom($mark), Cause::tryFrom($cause));
+        return new Remarks($event->enumOrNull('mark', BallMark::class), $event->enumOrNull('cause', Cause::class));
     }
 
     /**

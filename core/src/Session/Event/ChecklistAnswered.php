@@ -39,9 +39,7 @@ final readonly class ChecklistAnswered extends SessionEvent
                 $event->has('student') ? $event->text('student', 80) : null,
                 $event->text('card', 40),
                 $event->text('point', 40),
-                $event->has('sight')
-                    ? PointAnswer::from($event->word('sight', array_column(PointAnswer::cases(), 'value')))
-                    : null,
+                $event->enumOrNull('sight', PointAnswer::class),
                 $event->has('word') ? $event->text('word', self::LONGEST_WORD) : null,
             ),
         );

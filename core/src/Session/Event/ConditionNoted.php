@@ -28,12 +28,7 @@ final readonly class ConditionNoted extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self(
-            $id,
-            $at,
-            Condition::from($event->word('condition', array_column(Condition::cases(), 'value'))),
-            $event->flagOr('is_seen', true),
-        );
+        return new self($id, $at, $event->enum('condition', Condition::class), $event->flagOr('is_seen', true));
     }
 
     public function apply(SessionFold $fold): void

@@ -28,12 +28,7 @@ final readonly class DisturbanceNoted extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self(
-            $id,
-            $at,
-            Disturbance::from($event->word('disturbance', array_column(Disturbance::cases(), 'value'))),
-            $event->flagOr('is_on', true),
-        );
+        return new self($id, $at, $event->enum('disturbance', Disturbance::class), $event->flagOr('is_on', true));
     }
 
     public function apply(SessionFold $fold): void

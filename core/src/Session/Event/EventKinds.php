@@ -29,13 +29,15 @@ final class EventKinds
         EventUndone::class,
     ];
 
+    /** @var non-empty-array<string, class-string<SessionEvent>>|null */
+    private static ?array $byType = null;
+
     /** @return non-empty-array<string, class-string<SessionEvent>> by type */
     public static function all(): array
     {
-        $kinds = [];
-        foreach (self::KINDS as $class) {
-            $kinds[$class::type()] = $class;
-        }
-        return $kinds;
+        return self::$byType ??= array_combine(
+            array_map(static fn(string $class): string => $class::type(), self::KINDS),
+            self::KINDS,
+        );
     }
 }

@@ -28,13 +28,7 @@ final readonly class PartBegun extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self(
-            $id,
-            $at,
-            $event->has('part')
-                ? SessionPart::from($event->word('part', array_column(SessionPart::cases(), 'value')))
-                : null,
-        );
+        return new self($id, $at, $event->enumOrNull('part', SessionPart::class));
     }
 
     public function apply(SessionFold $fold): void

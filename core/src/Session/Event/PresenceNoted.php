@@ -32,10 +32,7 @@ final readonly class PresenceNoted extends SessionEvent
         return new self(
             $id,
             $at,
-            new GroupMember(
-                $event->text('student', 80),
-                Presence::from($event->word('standing', array_column(Presence::cases(), 'value'))),
-            ),
+            new GroupMember($event->text('student', 80), $event->enum('standing', Presence::class)),
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class SetupCounted extends SessionEvent
             $id,
             $at,
             $event->text('run_id', 40),
-            SetupItem::from($event->word('item', array_column(SetupItem::cases(), 'value'))),
+            $event->enum('item', SetupItem::class),
             $event->text('name', 300),
             max(0, $event->wholeNumber('count', 0, 500)),
         );
