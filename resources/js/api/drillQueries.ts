@@ -18,9 +18,6 @@ import type {
   RunState,
 } from './types';
 
-/** How often an open session asks what other devices have logged, milliseconds. */
-export const LOOK_AGAIN_MS = 5000;
-
 export const drillsOptions = queryOptions({
   queryKey: keys.drills,
   queryFn: () => request<Drills>('GET', 'drills'),
@@ -61,8 +58,9 @@ export const runOptions = (sessionId: string, runId: string) =>
     queryFn: () => request<RunState>('GET', `sessions/${sessionId}/runs/${runId}`),
   });
 
+/** A drill run; asked for again when its session, which asks by itself, has something new. */
 export function useRun(sessionId: string, runId: string) {
-  return useQuery({ ...runOptions(sessionId, runId), refetchInterval: LOOK_AGAIN_MS });
+  return useQuery(runOptions(sessionId, runId));
 }
 
 /**

@@ -28,7 +28,7 @@ export function useProposedPlan(session: string, wanted: PlanWanted | null) {
 }
 
 /** Time goes on though nothing is logged. */
-const LOOK_AGAIN_MS = 20_000;
+const LOOK_AGAIN_MS = 30_000;
 
 /** @param isPlanned whether the session has a plan at all */
 export function usePlanProgress(session: string, isPlanned: boolean) {

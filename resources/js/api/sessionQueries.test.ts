@@ -1,11 +1,13 @@
 // @vitest-environment jsdom
-import { QueryClient } from '@tanstack/react-query';
+import { focusManager, QueryClient } from '@tanstack/react-query';
 import { cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { withClient } from '../../../tests/withClient';
 import { ApiError } from './api';
+import { useRun } from './drillQueries';
 import { keys } from './keys';
 import type { Pending, Write } from './pending';
+import { usePlanProgress } from './planQueries';
 import {
   addGreen,
   addStudent,
@@ -208,4 +210,40 @@ test('where nobody can be asked, a roll has nothing in doubt', async () => {
   expect(await doubtsAbout({} as never, [])).toEqual([{ kind: 'short' }]);
   device.answers['green-speed/doubts'] = new Error('The server cannot be reached.');
   expect(await doubtsAbout({} as never, [])).toEqual([]);
+});
+
+test('an idle session asks at most four times in half a minute, and not at all while hidden', async () => {
+  vi.useFakeTimers();
+  device.answers = {
+    'sessions/s1': { id: 's1', version: 3, ended_at: null, putts: [] },
+    'sessions/s1/runs/r1': { id: 'r1' },
+    'sessions/s1/plan': {},
+    today: { students: [], greens: [], sessions: [] },
+  };
+  within(() => [useSession('s1'), useRun('s1', 'r1'), usePlanProgress('s1', true)]);
+  await vi.advanceTimersByTimeAsync(1000);
+  for (const part of [1, 2, 3]) {
+    device.asked.length = 0;
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(device.asked.length, `half a minute ${part}`).toBeLessThanOrEqual(4);
+    expect(device.asked.filter((each) => each === 'GET sessions/s1').length).toBeGreaterThanOrEqual(2);
+  }
+  focusManager.setFocused(false);
+  device.asked.length = 0;
+  await vi.advanceTimersByTimeAsync(60_000);
+  expect(device.asked).toEqual([]);
+  focusManager.setFocused(undefined);
+});
+
+test('a ball of another device has the open drill asked again, an answer with nothing new does not', async () => {
+  const answer = { id: 's1', version: 3, ended_at: null, putts: [] };
+  device.answers = { 'sessions/s1': answer, 'sessions/s1/runs/r1': { id: 'r1' } };
+  const ofRun = () => device.asked.filter((each) => each === 'GET sessions/s1/runs/r1').length;
+  within(() => [useSession('s1'), useRun('s1', 'r1')]);
+  await waitFor(() => expect(ofRun()).toBe(1));
+  await client.refetchQueries({ queryKey: keys.session('s1') });
+  expect(ofRun()).toBe(1);
+  device.answers['sessions/s1'] = { ...answer, version: 4 };
+  await client.refetchQueries({ queryKey: keys.session('s1') });
+  await waitFor(() => expect(ofRun()).toBe(2));
 });

@@ -4,7 +4,7 @@ import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanst
 import { useCallback, useEffect, useMemo } from 'react';
 import { request } from './api';
 import { catalogueOptions, reminderOptions } from './checkQueries';
-import { drillsOptions, LOOK_AGAIN_MS, runOptions } from './drillQueries';
+import { drillsOptions, runOptions } from './drillQueries';
 import { keys } from './keys';
 import { newId, outbox } from './outbox';
 import { shownSession, shownToday } from './shownSession';
@@ -43,8 +43,22 @@ export function useToday() {
   return { ...today, data };
 }
 
+/** How often an open session asks what other devices have logged, milliseconds. */
+const LOOK_AGAIN_MS = 10_000;
+
 const sessionOptions = (id: string) =>
-  queryOptions({ queryKey: keys.session(id), queryFn: () => request<Session>('GET', `sessions/${id}`) });
+  queryOptions({
+    queryKey: keys.session(id),
+    queryFn: async ({ client }) => {
+      const session = await request<Session>('GET', `sessions/${id}`);
+      const known = client.getQueryData<Session>(keys.session(id));
+      // Another device has logged something: its balls may be of a drill that is open here.
+      if (known !== undefined && known.version !== session.version) {
+        void client.invalidateQueries({ queryKey: keys.runs(id) });
+      }
+      return session;
+    },
+  });
 
 /** A session as it is shown, or why it cannot be. */
 export type SessionSight =
