@@ -112,6 +112,8 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await expect(phone.getByText(/of 2 passed/)).toBeVisible();
   await openSheet(phone, 'More');
   await phone.getByRole('button', { name: 'End', exact: true }).click();
+  // The sheet has a way back too, which closes with it.
+  await expect(phone.getByRole('dialog')).toHaveCount(0);
   await phone.getByRole('button', { name: 'Back to the card' }).click();
   await expect(phone.getByText(/You counted \d of 2 successful: Short ladder on the mat\./)).toBeVisible();
 
