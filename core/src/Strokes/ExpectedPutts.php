@@ -149,7 +149,7 @@ final class ExpectedPutts
                     return;
                 }
                 foreach ($n as $i => $each) {
-                    $n[$i] = $each + ($each - $before[$i]) * $rate / (1.0 - $rate);
+                    $n[$i] = $each + (($each - $before[$i]) * $rate) / (1.0 - $rate);
                 }
                 $mayLeap = false;
             }

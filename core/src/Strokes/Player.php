@@ -47,6 +47,11 @@ final readonly class Player
         );
     }
 
+    public function equals(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
     /** The same player with a steady fault more: radians to the right, share of length long. */
     public function off(float $line, float $pace): self
     {

@@ -28,14 +28,14 @@ final readonly class PuttTransition
 
     private const NODES_D = 8;
 
-    /** Rolled lengths less likely than this are left out: all of them together cost no 1e-6 of a putt. */
-    private const UNLIKELY = 1e-9;
+    /** Nodes of less weight than this are left out: all of them together cost no 1e-5 of a putt. */
+    private const UNLIKELY = 3e-7;
 
     /** Spreads of the start line up to this make chances jump along the roll, radians. */
     private const NARROW_LINE = 0.01;
     private const NODES_LINE = 4;
 
-    /** @var array{list<float>, list<float>} all start lines, where no ball is caught: tan² with its chance */
+    /** @var array{list<float>, list<float>, float} all start lines, as where no ball is caught */
     private array $allLines;
 
     /** @param float $reach metres; a leave no longer than this is as good as holed */
@@ -60,10 +60,10 @@ final readonly class PuttTransition
             $near = $this->angleWithinReach($rolled, $distance);
             $caught = $limit === null ? 0.0 : $this->lineChance(-$limit, $limit);
             $holed += $weights[$i] * $caught;
-            // Scaled to what the caught band leaves, so that chances add up to one exactly.
-            $missed = $weights[$i] * (1.0 - $caught);
-            [$squaredTangents, $shares] =
+            [$squaredTangents, $shares, $sum] =
                 $limit === null && $near === null ? $this->allLines : $this->missedLines($limit, $near);
+            // Scaled to what the caught band leaves, so that chances add up to one exactly.
+            $missed = ($weights[$i] * (1.0 - $caught)) / $sum;
             $squaredAlong = ($distance - $rolled) ** 2;
             $squaredRoll = $rolled * $rolled;
             foreach ($squaredTangents as $k => $squaredTangent) {
@@ -98,15 +98,12 @@ final readonly class PuttTransition
             ],
             self::NODES_D,
         );
-        $rolls = $likely = [];
-        foreach ($scores as $i => $each) {
-            if ($weights[$i] > self::UNLIKELY) {
-                $rolls[] = max(0.0, $meant * (1.0 + $mean + $spread * $each));
-                $likely[] = $weights[$i];
-            }
-        }
+        $sum = array_sum($weights);
 
-        return [$rolls, self::shares($likely)];
+        return [
+            array_map(static fn(float $each): float => max(0.0, $meant * (1.0 + $mean + $spread * $each)), $scores),
+            array_map(static fn(float $weight): float => $weight / $sum, $weights),
+        ];
     }
 
     /**
@@ -178,32 +175,36 @@ final readonly class PuttTransition
      * @param float|null $limit edge of the caught band, radians
      * @param float|null $near edge of what stops within reach, radians
      *
-     * @return array{list<float>, list<float>} tan² of each with its chance; the chances add up to 1
+     * @return array{list<float>, list<float>, float} tan² of each, its weight, and the sum of all weights
      */
     private function missedLines(?float $limit, ?float $near): array
     {
         [$mean, $spread] = [$this->player->lineBias, $this->player->lineSpread];
         if ($spread <= 0.0) {
-            return $limit !== null && abs($mean) <= $limit ? [[], []] : [[tan($mean) ** 2], [1.0]];
+            return $limit !== null && abs($mean) <= $limit ? [[], [], 1.0] : [[tan($mean) ** 2], [1.0], 1.0];
         }
-        $edges = [];
+        $kinks = [];
         foreach ([$limit, $near] as $edge) {
             if ($edge !== null) {
-                $edges[] = (-$edge - $mean) / $spread;
-                $edges[] = ($edge - $mean) / $spread;
+                $kinks[] = (-$edge - $mean) / $spread;
+                $kinks[] = ($edge - $mean) / $spread;
             }
         }
-        $squaredTangents = $missed = [];
-        [$scores, $weights] = self::normalNodes($edges, self::NODES_LINE);
-        foreach ($scores as $i => $z) {
-            $line = max(-1.5, min(1.5, $mean + $spread * $z));
-            if ($limit === null || abs($line) > $limit) {
-                $squaredTangents[] = tan($line) ** 2;
-                $missed[] = $weights[$i];
-            }
+        [$scores, $weights] = self::normalNodes(
+            $kinks,
+            self::NODES_LINE,
+            $limit === null ? null : (-$limit - $mean) / $spread,
+            $limit === null ? null : ($limit - $mean) / $spread,
+        );
+        $squaredTangents = [];
+        foreach ($scores as $z) {
+            $line = $mean + $spread * $z;
+            $tangent = tan($line > 1.5 ? 1.5 : ($line < -1.5 ? -1.5 : $line));
+            $squaredTangents[] = $tangent * $tangent;
         }
 
-        return [$squaredTangents, self::shares($missed)];
+        // Nothing is left of the tails where the caught band reaches past them.
+        return [$squaredTangents, $weights, $weights === [] ? 1.0 : array_sum($weights)];
     }
 
     /**
@@ -211,11 +212,18 @@ final readonly class PuttTransition
      *
      * @param list<float> $kinks standard scores, in any order; those in the tails are left out
      * @param positive-int $perPiece
+     * @param float|null $leftOutFrom start of a stretch between two kinks that is left out; null for none
+     * @param float|null $leftOutTo its end
      *
-     * @return array{list<float>, list<float>} nodes, and the share of each
+     * @return array{list<float>, list<float>} nodes, and the weight of each; all weights, with what is left out, add
+     *     up to the same
      */
-    private static function normalNodes(array $kinks, int $perPiece): array
-    {
+    private static function normalNodes(
+        array $kinks,
+        int $perPiece,
+        ?float $leftOutFrom = null,
+        ?float $leftOutTo = null,
+    ): array {
         // Whole pieces are broken in the middle too: a bump of width one needs it.
         $ends = [-self::TAIL, -2.0, 0.0, 2.0, self::TAIL];
         foreach ($kinks as $kink) {
@@ -229,32 +237,21 @@ final readonly class PuttTransition
         $low = $ends[0];
         foreach ($ends as $high) {
             $half = 0.5 * ($high - $low);
-            if ($half >= 5e-13) {
-                $centre = 0.5 * ($low + $high);
-                foreach ($rule as [$node, $weight]) {
-                    $z = $centre + $half * $node;
+            $centre = 0.5 * ($low + $high);
+            $low = $high;
+            if ($half < 5e-13 || ($centre > $leftOutFrom && $centre < $leftOutTo)) {
+                continue;
+            }
+            foreach ($rule as [$node, $weight]) {
+                $z = $centre + $half * $node;
+                $share = $half * $weight * exp(-0.5 * $z * $z);
+                if ($share > self::UNLIKELY) {
                     $nodes[] = $z;
-                    $weights[] = $half * $weight * exp(-0.5 * $z * $z);
+                    $weights[] = $share;
                 }
             }
-            $low = $high;
         }
 
-        return [$nodes, self::shares($weights)];
-    }
-
-    /**
-     * @param list<float> $weights
-     *
-     * @return list<float> that add up to 1; none for none
-     */
-    private static function shares(array $weights): array
-    {
-        $sum = array_sum($weights);
-        foreach ($weights as $i => $weight) {
-            $weights[$i] = $weight / $sum;
-        }
-
-        return $weights;
+        return [$nodes, $weights];
     }
 }

@@ -31,8 +31,10 @@ final readonly class StrokesAtStake
         }
         $stakes = [];
         foreach (PlayerFigure::cases() as $skill) {
-            $better = (new ExpectedPutts($player->with($skill, self::BETTER), $speed))->over($mix);
-            $stakes[$skill->value] = self::HOLES * max(0.0, $now - ($better ?? $now));
+            $better = $player->with($skill, self::BETTER);
+            // Where there is nothing to better, nothing is at stake.
+            $then = $better->equals($player) ? $now : (new ExpectedPutts($better, $speed))->over($mix);
+            $stakes[$skill->value] = self::HOLES * max(0.0, $now - ($then ?? $now));
         }
         arsort($stakes);
 
