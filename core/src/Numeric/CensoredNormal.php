@@ -155,11 +155,14 @@ final readonly class CensoredNormal
      */
     private static function isIdentified(array $bounds): bool
     {
-        $highestLow = max(array_map(static fn(Bound $bound): float => $bound->low, $bounds));
-        $lowestHigh = min(array_map(static fn(Bound $bound): float => $bound->high, $bounds));
-        $finite = array_filter($bounds, static fn(Bound $bound): bool => $bound->isFinite());
+        [$highestLow, $lowestHigh, $isAnyFinite] = [-INF, INF, false];
+        foreach ($bounds as $bound) {
+            $highestLow = $bound->low > $highestLow ? $bound->low : $highestLow;
+            $lowestHigh = $bound->high < $lowestHigh ? $bound->high : $lowestHigh;
+            $isAnyFinite = $isAnyFinite || $bound->isFinite();
+        }
 
-        return $highestLow > $lowestHigh + Check::SLACK && $finite !== [];
+        return $isAnyFinite && $highestLow > $lowestHigh + Check::SLACK;
     }
 
     /**

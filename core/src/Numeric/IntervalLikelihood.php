@@ -26,7 +26,8 @@ final readonly class IntervalLikelihood
     {
         $groups = [];
         foreach ($bounds as $bound) {
-            $key = $bound->low . ' ' . $bound->high;
+            // Adding 0 makes one of the two zeros that floats have.
+            $key = pack('dd', $bound->low + 0.0, $bound->high + 0.0);
             if (isset($groups[$key])) {
                 ++$groups[$key][2];
             } else {
@@ -34,8 +35,8 @@ final readonly class IntervalLikelihood
             }
         }
         // In a fixed order, so that shuffled bounds give the same sums to the last digit.
-        sort($groups);
-        $this->groups = $groups;
+        ksort($groups, SORT_STRING);
+        $this->groups = array_values($groups);
     }
 
     public function at(float $mu, float $logSigma): LikelihoodPoint
@@ -54,8 +55,30 @@ final readonly class IntervalLikelihood
                 continue;
             }
             $b = ($high - $mu) / $sigma;
-            $log = Normal::logInterval($a, $b);
-            [$g0, $g1, $g2, $g3] = self::moments($a, $b, $log);
+            if ($a <= 0.0 && $b >= 0.0) {
+                $expA = exp(-0.5 * $a * $a);
+                $expB = exp(-0.5 * $b * $b);
+                $outside =
+                    0.5 *
+                    ($expA * Normal::scaledErfc($a / -Normal::SQRT_2) +
+                        $expB * Normal::scaledErfc($b / Normal::SQRT_2));
+                $log = log1p(-$outside);
+                $perP = Normal::INV_SQRT_2PI / (1.0 - $outside);
+                $atA = $expA * $perP;
+                $atB = $expB * $perP;
+            } else {
+                // The ratios φ/P in logs: both may underflow far out while their ratio is of order one.
+                $log = Normal::logInterval($a, $b);
+                $atA = exp(-0.5 * $a * $a - $log - self::LOG_ROOT);
+                $atB = exp(-0.5 * $b * $b - $log - self::LOG_ROOT);
+            }
+            // An open end adds nothing to the moments.
+            $low = $a === -INF ? 0.0 : $a;
+            $high = $b === INF ? 0.0 : $b;
+            $g0 = $atB - $atA;
+            $g1 = $high * $atB - $low * $atA;
+            $g2 = $high * $high * $atB - $low * $low * $atA;
+            $g3 = $high * $high * $high * $atB - $low * $low * $low * $atA;
             $value += $times * $log;
             $dMu -= ($times * $g0) / $sigma;
             $dLog -= $times * $g1;
@@ -65,20 +88,5 @@ final readonly class IntervalLikelihood
         }
 
         return new LikelihoodPoint($value, $dMu, $dLog, $dMuMu, $dMuLog, $dLogLog);
-    }
-
-    /** @return array{float, float, float, float} G0 to G3 */
-    private static function moments(float $a, float $b, float $logP): array
-    {
-        // The ratio φ/P in logs: both may underflow far out while their ratio is of order one. An open end adds nothing.
-        [$a, $atA] = $a === -INF ? [0.0, 0.0] : [$a, exp(-0.5 * $a * $a - $logP - self::LOG_ROOT)];
-        [$b, $atB] = $b === INF ? [0.0, 0.0] : [$b, exp(-0.5 * $b * $b - $logP - self::LOG_ROOT)];
-
-        return [
-            $atB - $atA,
-            $b * $atB - $a * $atA,
-            $b * $b * $atB - $a * $a * $atA,
-            $b * $b * $b * $atB - $a * $a * $a * $atA,
-        ];
     }
 }

@@ -13,9 +13,9 @@ namespace Amble\Core\Numeric;
  */
 final class Normal
 {
-    private const SQRT_2 = 1.4142135623730951;
+    public const SQRT_2 = 1.4142135623730951;
     private const INV_SQRT_PI = 0.56418958354775628695;
-    private const INV_SQRT_2PI = 0.3989422804014327;
+    public const INV_SQRT_2PI = 0.3989422804014327;
 
     /** Density at z. */
     public static function density(float $z): float
@@ -144,7 +144,7 @@ final class Normal
      *
      * The polynomials are written out: this is the innermost step of the direction fit.
      */
-    private static function scaledErfc(float $x): float
+    public static function scaledErfc(float $x): float
     {
         if ($x <= 0.46875) {
             $y = $x * $x;

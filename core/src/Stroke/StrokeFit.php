@@ -227,14 +227,18 @@ final readonly class StrokeFit
     /** @param non-empty-list<float> $metres */
     private static function stateOf(array $metres): FitState
     {
-        sort($metres);
-        $lengths = 1;
-        $counted = $metres[0];
-        foreach ($metres as $length) {
-            if ($length - $counted >= self::DISTINCT_METRES - Check::SLACK) {
-                ++$lengths;
-                $counted = $length;
+        $counted = min($metres);
+        for ($lengths = 1; $lengths < self::FEWEST_LENGTHS; ++$lengths) {
+            $next = INF;
+            foreach ($metres as $length) {
+                if ($length < $next && $length - $counted >= self::DISTINCT_METRES - Check::SLACK) {
+                    $next = $length;
+                }
             }
+            if ($next === INF) {
+                break;
+            }
+            $counted = $next;
         }
 
         return count($metres) >= self::FEWEST_PUTTS && $lengths >= self::FEWEST_LENGTHS

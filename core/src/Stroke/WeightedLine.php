@@ -27,29 +27,6 @@ final readonly class WeightedLine
     ) {}
 
     /**
-     * @param non-empty-list<float> $x
-     * @param non-empty-list<float> $y
-     * @param non-empty-list<float> $weights
-     * @param float $lambda weight of the prior, in units of Σ w (x − x̄)²
-     */
-    public static function through(array $x, array $y, array $weights, float $lambda, float $beta0): self
-    {
-        $n = count($x);
-        [$originX, $originY] = [array_sum($x) / $n, array_sum($y) / $n];
-        $sum = $sumX = $sumY = $sumXX = $sumXY = 0.0;
-        foreach ($weights as $i => $w) {
-            [$dx, $dy] = [$x[$i] - $originX, $y[$i] - $originY];
-            $sum += $w;
-            $sumX += $w * $dx;
-            $sumY += $w * $dy;
-            $sumXX += $w * $dx * $dx;
-            $sumXY += $w * $dx * $dy;
-        }
-
-        return self::ofSums($sum, $sumX, $sumY, $sumXX, $sumXY, $originX, $originY, $lambda, $beta0);
-    }
-
-    /**
      * From weighted sums about an origin near the weighted means: sums about zero would cancel where backstrokes are
      * alike.
      *
