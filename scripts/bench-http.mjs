@@ -2,7 +2,7 @@
  * Prints how fast the server answers on a workspace of a size, over HTTP, each also as a multiple of an empty
  * request in the same run.
  *
- *   node scripts/bench-http.mjs DATABASE EVENTS
+ *   node scripts/bench-http.mjs DATABASE EVENTS     prints figures beside what they aim at; nothing is judged
  */
 
 import { chromium, request } from '@playwright/test';
@@ -16,11 +16,12 @@ const server = serve(PORT, database, 'shipped');
 const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];
 let empty = Number.NaN;
 
-function print(what, times, bound) {
+/** @param aim multiple of an empty request that the median should keep within; null for none */
+function print(what, times, aim) {
   const middle = median(times);
   const worst = Math.max(...times);
   console.log(
-    `${what.padEnd(44)} median ${middle.toFixed(1).padStart(7)} ms   worst ${worst.toFixed(1).padStart(7)} ms   ${(middle / empty).toFixed(1).padStart(5)} × empty   bound ${bound === null ? '  –' : String(bound).padStart(3)} ms`,
+    `${what.padEnd(44)} median ${middle.toFixed(1).padStart(7)} ms   worst ${worst.toFixed(1).padStart(7)} ms   ${(middle / empty).toFixed(1).padStart(5)} × empty   aim ${aim === null ? '  –' : aim.toFixed(1).padStart(3)}`,
   );
 }
 
@@ -42,7 +43,7 @@ async function drawing(api, student) {
       took.push(performance.now() - from);
     }
   }
-  print('Student page: first drawing, with its data', took, 1000);
+  print('Student page: first drawing, with its data', took, null);
   await browser.close();
 }
 
@@ -76,50 +77,68 @@ try {
     return took;
   };
   const id = (i, kind) => `01M4ZZZZZZZZZZZZZZZZ${kind}${String(i + 10_000).padStart(5, '0')}`;
+  const putt = (i) =>
+    new URLSearchParams({
+      putt: JSON.stringify({
+        length_m: 4 + i / 20,
+        speed_m: 3.05,
+        pace_m: 0.3,
+        pace_point_m: null,
+        grain: null,
+        slope: { by: 'grades', along_percent: -1, across_percent: 2 },
+        tier: null,
+      }),
+    });
   await api.get('/api/me');
   await send('demo', {});
   const today = await (await api.get('/api/today')).json();
   const open = today.sessions.find((session) => session.ended_at === null);
   const { library } = await (await api.get('/api/drills')).json();
   const { drill } = library.find((card) => card.drill.key === 'lip-and-rod');
-  console.log(`${events} events on the bench:`);
+  // As a device does it: with the version of the log it knows, so that it is told what changed alone.
+  let { version } = await (await api.get(`/api/sessions/${open.id}`)).json();
+  const log = async (path, event) => {
+    const answer = await send(`sessions/${open.id}/${path}`, {
+      version,
+      events: [{ type: 'putt_logged', version: 2, at_ms: Date.now(), stop: 'free', target_m: 3, seen: {}, ...event }],
+    });
+    ({ version } = await answer.json());
+    return answer;
+  };
+  console.log(`${events} events in the workspace:`);
   const none = await timed(60, () => api.get('/api/me'));
   empty = median(none);
   print('An empty request (who is signed in)', none, null);
-  print('Session page', await timed(40, () => api.get(`/api/sessions/${open.id}`)), 50);
-  print('Stroke report', await timed(20, () => api.get(`/api/sessions/${open.id}/stroke`)), 300);
+  print('Start page', await timed(40, () => api.get('/api/today')), 3);
+  print('Session page', await timed(40, () => api.get(`/api/sessions/${open.id}`)), null);
   const one = `students/${open.student_id}`;
   // Anew after each ball, and as kept while nothing new was rolled.
-  for (const [at, [what, path]] of [
-    ['Session: every question', `sessions/${open.id}/review`],
-    ['Student: every question, all balls', `${one}/review`],
-    ['Student over time', `${one}/trend`],
+  for (const [at, [what, path, aim]] of [
+    ['Stroke report', `sessions/${open.id}/stroke`, 6],
+    ['Session: every question', `sessions/${open.id}/review`, 3],
+    ['Student: every question, all balls', `${one}/review`, 8],
+    ['Student over time', `${one}/trend`, 8],
+    ['Side by side with another', `${one}/comparison?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`, 8],
   ].entries()) {
     const anew = [];
-    for (let i = 0; i < 8; ++i) {
-      await send(`sessions/${open.id}/events`, {
-        events: [{ id: id(i + 100 * at, 'D'), type: 'putt_logged', version: 2, at_ms: Date.now(), roll_m: 3 + i / 100, stop: 'free', target_m: 3, seen: {} }],
-      });
+    for (let i = -1; i < 12; ++i) {
+      await log('events', { id: id(i + 100 * at, 'D'), roll_m: 3 + i / 100, backstroke_m: 0.2 });
       const from = performance.now();
       await api.get(`/api/${path}`);
-      anew.push(performance.now() - from);
+      if (i >= 0) {
+        anew.push(performance.now() - from);
+      }
     }
-    print(`${what}, after a ball`, anew, 300);
-    print(`${what}, nothing new`, await timed(20, () => api.get(`/api/${path}`)), 300);
+    print(`${what}, after a ball`, anew, aim);
+    print(`${what}, nothing new`, await timed(20, () => api.get(`/api/${path}`)), null);
   }
-  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/comparison?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`)), null);
   await drawing(api, open.student_id);
   print('If the green speed were another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
-  print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);
-  print(
-    'Posting a ball',
-    await timed(100, (i) =>
-      send(`sessions/${open.id}/events`, {
-        events: [{ id: id(i, 'B'), type: 'putt_logged', version: 2, at_ms: Date.now(), backstroke_m: 0.2, roll_m: 3, stop: 'free', target_m: 3, seen: {} }],
-      }),
-    ),
-    30,
-  );
+  print('Reading: a read of a putt', await timed(40, (i) => api.get(`/api/putt-read?${putt(i)}`)), 3);
+  print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 2);
+  ({ version } = await (await api.get(`/api/sessions/${open.id}`)).json());
+  print('Posting a ball', await timed(100, (i) => log('events', { id: id(i, 'B'), backstroke_m: 0.2, roll_m: 3 })), 1.5);
+  print('A week of the calendar', await timed(20, () => api.get('/api/calendar?from=2026-11-30&days=7&zone=UTC')), 3);
   // A week on a calendar of 500 daily series that began years ago.
   const series = (i) => {
     const start = `20170105T${String(6 + (i % 14)).padStart(2, '0')}${String((i * 7) % 60).padStart(2, '0')}00`;
@@ -130,7 +149,7 @@ try {
   if (!booked.ok()) {
     throw new Error(await booked.text());
   }
-  print('A week with 500 daily series since 2017', await timed(10, () => api.get('/api/calendar?from=2026-11-30&days=7&zone=UTC')), 300);
+  print('A week with 500 daily series since 2017', await timed(10, () => api.get('/api/calendar?from=2026-11-30&days=7&zone=UTC')), null);
   // Drills: a list of 300, and a ball of a run, whose finding is told anew with each.
   const own = (i) => ({ ...library[i % library.length].drill, key: `bench-${i}`, name: `Bench drill ${i}` });
   for (let from = 0; from < 300 - library.length; from += 100) {
@@ -142,15 +161,11 @@ try {
   }
   const listed = await (await api.get('/api/drills')).json();
   const lists = await timed(20, () => api.get('/api/drills'));
-  print(`List of ${listed.own.length + listed.library.length} drills`, lists, 100);
+  print(`List of ${listed.own.length + listed.library.length} drills`, lists, 5);
   const run = id(0, 'T');
   await send(`sessions/${open.id}/runs`, { id: run, drill });
-  const balls = await timed(60, (i) =>
-    send(`sessions/${open.id}/runs/${run}/events`, {
-      events: [{ id: id(i, 'C'), type: 'putt_logged', version: 2, at_ms: Date.now(), run_id: run, roll_m: 3.1, stop: 'free', target_m: 3, seen: {} }],
-    }),
-  );
-  print('Posting a ball of a drill', balls, null);
+  const balls = await timed(60, (i) => log(`runs/${run}/events`, { id: id(i, 'C'), run_id: run, roll_m: 3.1 }));
+  print('Posting a ball of a drill', balls, 1.5);
 } finally {
   await kill(server);
 }

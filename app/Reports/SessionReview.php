@@ -62,7 +62,10 @@ final class SessionReview
         $stroke = $this->stroke($asked, $session, $student);
         [$standing, $method] = $this->standing($session);
         $speed = $standing?->reading->speed;
-        $todays = $this->evidence->ofStudentIn($student, $session);
+        // Balls rolled at home are in no figure of the student, and in the report of their own session.
+        $todays = $session->is_home
+            ? $this->evidence->ofStudentIn($student, $session)
+            : $asked->inSessions([$session->id])->balls();
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
         $own = DayReport::student($this->evidence->latestAtTargets($student, $until), $surface, $session->id);
         [$othersDays, $othersStrokes] = $this->others($session, $student, $until);

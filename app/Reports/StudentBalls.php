@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\PreparedSession;
@@ -91,11 +92,27 @@ final class StudentBalls
             $student->finish_past_m,
             $student->hand,
             checked: $this->checks->checked($student),
-            sessions: new PreparedSessions(
-                $sessions,
-                fn(array $ids): array => $this->balls->ofStudentInSessions($student, $ids),
-            ),
+            sessions: new PreparedSessions($sessions, $this->reader($student)),
         );
+    }
+
+    /** @return \Closure(list<string>): list<RolledBall> that reads the balls of each session once, oldest first */
+    private function reader(Student $student): \Closure
+    {
+        $bySession = [];
+
+        return function (array $ids) use ($student, &$bySession): array {
+            $new = array_values(array_diff($ids, array_keys($bySession)));
+            $bySession += array_fill_keys($new, []);
+            foreach ($new === [] ? [] : $this->balls->ofStudentInSessions($student, $new) as $ball) {
+                $bySession[$ball->sessionId][] = $ball;
+            }
+            $balls = array_merge(...array_map(static fn(string $id): array => $bySession[$id], $ids));
+            // Two sessions may run side by side.
+            usort($balls, static fn(RolledBall $a, RolledBall $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
+
+            return $balls;
+        };
     }
 
     /** @return array<string, non-empty-list<PreparedSession>> oldest first, by surface, the one rolled on first first */

@@ -276,7 +276,7 @@ final readonly class BallSelection
                     $asked->bySession(),
                 )
                 : array_map(
-                    static fn(PreparedSession $session): ?SessionPoint => $session->points[$measure] ?? null,
+                    static fn(PreparedSession $session): ?SessionPoint => $session->point($measure),
                     array_column($asked->sessions->all, null, 'id'),
                 ),
         );

@@ -33,7 +33,7 @@ final readonly class PreparedSession
      * Counts up with every change of what is prepared, so that what was kept before is made anew. A test holds what is
      * prepared of a fixed session to this number.
      */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @var list<class-string<Prepares>> */
     private const PREPARED = [
@@ -58,32 +58,38 @@ final readonly class PreparedSession
         HoledShare::class,
     ];
 
+    private Memo $read;
+
     /**
      * @param positive-int $n balls
      * @param int $first and $last Unix milliseconds of its first and last ball
-     * @param array<class-string, array<array-key, mixed>> $parts what was prepared, by the class that does so
-     * @param array<class-string, SessionPoint|null> $points by the measure's class
+     * @param list<string> $lines what was prepared, as JSON, in the order of the classes that do so, and after them the
+     *     points of the drawn measures: most who ask want a few of them
      */
     private function __construct(
         public string $id,
         public int $n,
         public int $first,
         public int $last,
-        public array $parts,
-        public array $points,
-    ) {}
+        private array $lines,
+    ) {
+        $this->read = new Memo();
+    }
 
     /** @param BallSelection $balls of one session, at least one ball */
     public static function of(string $id, BallSelection $balls): self
     {
-        $parts = $points = [];
-        foreach (self::PREPARED as $class) {
-            $parts[$class] = $balls->prepared($class);
-        }
+        $lines = array_map(
+            static fn(string $class): string => self::json($balls->prepared($class)),
+            self::PREPARED,
+        );
         $plain = $balls->plain();
-        foreach (ReviewQuestion::drawn() as $measure) {
-            $points[$measure] = SessionPoint::of($measure, $plain);
-        }
+        $lines[] = self::json(
+            array_map(
+                static fn(string $measure): ?array => SessionPoint::of($measure, $plain)?->kept(),
+                array_values(ReviewQuestion::drawn()),
+            ),
+        );
         $rolled = $balls->balls();
 
         return new self(
@@ -91,15 +97,33 @@ final readonly class PreparedSession
             max(1, count($rolled)),
             $rolled[0]->atMilliseconds ?? 0,
             $rolled[count($rolled) - 1]->atMilliseconds ?? 0,
-            $parts,
-            $points,
+            $lines,
         );
+    }
+
+    /**
+     * @param class-string<Prepares> $class
+     *
+     * @return array<array-key, mixed> what it prepared
+     */
+    public function part(string $class): array
+    {
+        return $this->line((int) array_search($class, self::PREPARED, true));
+    }
+
+    /** @param class-string<ChartedMeasure> $measure */
+    public function point(string $measure): ?SessionPoint
+    {
+        $point = $this->line(count(self::PREPARED))[(int) array_search($measure, array_values(ReviewQuestion::drawn()), true)] ?? null;
+        /** @var list<int|float|null>|null $point */
+
+        return $point === null ? null : SessionPoint::restored($point);
     }
 
     /** Whether a thing was observed of any of its balls. */
     public function hasObserved(string $name): bool
     {
-        $observed = $this->parts[BallCounts::class]['observed'] ?? [];
+        $observed = $this->part(BallCounts::class)['observed'] ?? [];
 
         return is_array($observed) && isset($observed["=$name"]);
     }
@@ -107,38 +131,34 @@ final readonly class PreparedSession
     /** As text, for keeping. */
     public function kept(): string
     {
-        return json_encode(
-            [
-                $this->n,
-                $this->first,
-                $this->last,
-                array_values($this->parts),
-                array_map(static fn(?SessionPoint $point): ?array => $point?->kept(), array_values($this->points)),
-            ],
-            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
-        );
+        return implode("\n", [self::json([$this->n, $this->first, $this->last]), ...$this->lines]);
     }
 
     /** @param string $kept by this VERSION */
     public static function restored(string $id, string $kept): self
     {
-        /** @var array{positive-int, int, int, list<array<array-key, mixed>>, list<list<int|float|null>|null>} $whole */
-        $whole = json_decode($kept, true, 16, JSON_THROW_ON_ERROR);
-        [$n, $first, $last, $parts, $points] = $whole;
+        $lines = explode("\n", $kept);
+        /** @var array{positive-int, int, int} $head */
+        $head = json_decode((string) array_shift($lines), true, 2, JSON_THROW_ON_ERROR);
 
-        return new self(
-            $id,
-            $n,
-            $first,
-            $last,
-            array_combine(self::PREPARED, $parts),
-            array_combine(
-                array_values(ReviewQuestion::drawn()),
-                array_map(
-                    static fn(?array $point): ?SessionPoint => $point === null ? null : SessionPoint::restored($point),
-                    $points,
-                ),
-            ),
+        return new self($id, ...$head, lines: $lines);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function line(int $at): array
+    {
+        /** @var array<array-key, mixed> $read */
+        $read = $this->read->answer(
+            (string) $at,
+            fn(): mixed => json_decode($this->lines[$at], true, 16, JSON_THROW_ON_ERROR),
         );
+
+        return $read;
+    }
+
+    /** @param array<array-key, mixed> $part */
+    private static function json(array $part): string
+    {
+        return json_encode($part, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -48,7 +48,7 @@ final readonly class PreparedSessions
     public function part(string $class): array
     {
         return self::together(
-            array_map(static fn(PreparedSession $session): array => $session->parts[$class], $this->all),
+            array_map(static fn(PreparedSession $session): array => $session->part($class), $this->all),
         );
     }
 
