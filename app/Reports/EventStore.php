@@ -71,9 +71,12 @@ final class EventStore
     {
         $payload = json_decode((string) $row->payload, false, 16);
 
-        return JsonInput::fromArray(
-            ['id' => $row->id, 'type' => $row->type, 'version' => (int) $row->version, 'at_ms' => (int) $row->at_ms] +
-                ($payload instanceof \stdClass ? get_object_vars($payload) : []),
-        );
+        $fields = $payload instanceof \stdClass ? $payload : new \stdClass();
+        $fields->id = $row->id;
+        $fields->type = $row->type;
+        $fields->version = (int) $row->version;
+        $fields->at_ms = (int) $row->at_ms;
+
+        return JsonInput::of($fields);
     }
 }

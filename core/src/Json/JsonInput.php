@@ -42,6 +42,12 @@ final readonly class JsonInput
         return new self((object) $fields, $path);
     }
 
+    /** Reads from an object that was decoded elsewhere. */
+    public static function of(\stdClass $fields): self
+    {
+        return new self($fields, '');
+    }
+
     /** The full path of a field. */
     public function path(string $field): string
     {
@@ -100,6 +106,12 @@ final readonly class JsonInput
     /** @throws InvalidInput If the field is missing or not a finite number. */
     public function number(string $field): float
     {
+        $value = $this->fields->{$field} ?? null;
+        // Logs are read by the thousand numbers: a path is put together only where something is wrong.
+        if (is_int($value) || (is_float($value) && is_finite($value))) {
+            return (float) $value;
+        }
+
         return self::asNumber($this->fields->{$field} ?? null, $this->path($field));
     }
 
@@ -150,9 +162,16 @@ final readonly class JsonInput
     {
         $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
 
-        return is_string($value) && trim($value) !== '' && mb_strlen($value) <= $longest
+        // A text has no more letters than bytes.
+        return is_string($value) && trim($value) !== '' && (strlen($value) <= $longest || mb_strlen($value) <= $longest)
             ? $value
             : throw InvalidInput::at($this->path($field), "This must be text of 1 to $longest letters.");
+    }
+
+    /** @throws InvalidInput If the field is there and empty or longer than this. */
+    public function textOrNull(string $field, int $longest): ?string
+    {
+        return $this->has($field) ? $this->text($field, $longest) : null;
     }
 
     /**

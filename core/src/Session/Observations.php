@@ -33,7 +33,11 @@ final readonly class Observations
     /** @param array<string, string|bool|int|float|null> $answers as {@see ObservationTypes::read} gives them */
     public static function answered(array $answers): self
     {
-        return new self(array_filter($answers, static fn(mixed $answer): bool => $answer !== null));
+        return new self(
+            in_array(null, $answers, true)
+                ? array_filter($answers, static fn(mixed $answer): bool => $answer !== null)
+                : $answers,
+        );
     }
 
     public static function of(

@@ -22,7 +22,12 @@ final readonly class Length
     /** @throws InvalidInput If the length is not a finite number above 0, or none a green has. */
     public static function ofMetres(float $metres, string $field = 'length_m'): self
     {
-        return new self(Check::within(Check::positive($metres, $field), self::SHORTEST, self::LONGEST, $field));
+        // Thousands are made of what is kept: hardly any needs the closer look that words a refusal.
+        return new self(
+            $metres >= self::SHORTEST && $metres <= self::LONGEST
+                ? $metres
+                : Check::within(Check::positive($metres, $field), self::SHORTEST, self::LONGEST, $field),
+        );
     }
 
     /** @throws InvalidInput If the length is not a finite number above 0, or none a green has. */

@@ -33,18 +33,14 @@ final readonly class BallLogged extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        $text = static fn(string $field, int $longest): ?string => $event->has($field)
-            ? $event->text($field, $longest)
-            : null;
-
         return new self(
             $id,
             $at,
             BallReader::ball($event, $version),
             new BallOwner(
-                $text('run_id', 40),
-                $text('student', 80),
-                $text('putter', 120),
+                $event->textOrNull('run_id', 40),
+                $event->textOrNull('student', 80),
+                $event->textOrNull('putter', 120),
                 $event->has('tempo_bpm') ? $event->wholeNumber('tempo_bpm', 20, 240) : null,
             ),
         );

@@ -26,26 +26,32 @@ final class BallReader
     /** @throws InvalidInput If a field is unusable. */
     public static function ball(JsonInput $event, int $version): Ball
     {
-        $length = static fn(string $field): ?Length => $event->has($field)
-            ? Length::ofMetres($event->number($field), $event->path($field))
-            : null;
-        $grade = static fn(string $field): Grade => Grade::ofPercent(
-            $event->numberOr($field, 0.0),
-            $event->path($field),
-        );
-
         return Ball::seen(
-            $length('backstroke_m'),
-            $length('roll_m'),
+            self::length($event, 'backstroke_m'),
+            self::length($event, 'roll_m'),
             $event->enumOrNull('stop', Stop::class) ?? Stop::Free,
-            $length('target_m'),
-            $grade('grade_percent'),
+            self::length($event, 'target_m'),
+            self::grade($event, 'grade_percent'),
             self::remarks($event),
             $event->path('roll_m'),
             Observations::answered(self::answers($event, $version)),
-            $length('run_on_m'),
-            $grade('across_percent'),
+            self::length($event, 'run_on_m'),
+            self::grade($event, 'across_percent'),
         );
+    }
+
+    private static function length(JsonInput $event, string $field): ?Length
+    {
+        $metres = $event->numberOrNull($field);
+
+        return $metres === null ? null : Length::ofMetres($metres, $event->path($field));
+    }
+
+    private static function grade(JsonInput $event, string $field): Grade
+    {
+        $percent = $event->numberOrNull($field);
+
+        return $percent === null ? Grade::level() : Grade::ofPercent($percent, $event->path($field));
     }
 
     /** @throws InvalidInput If the mark or the cause is none there is. */

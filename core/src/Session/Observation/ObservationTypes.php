@@ -54,8 +54,9 @@ final class ObservationTypes
     public static function readAnswers(JsonInput $seen): array
     {
         $answers = [];
+        $kinds = self::all();
         foreach ($seen->fields() as $name) {
-            $kind = self::all()[$name] ?? null;
+            $kind = $kinds[$name] ?? null;
             if ($kind !== null) {
                 $answers[$name] = $seen->has($name) ? $kind->answers->read($seen, $name) : null;
             }
