@@ -249,12 +249,15 @@ final class ProjectSession
             ];
         }
         /** @var array<string, \stdClass> $known digest and place by id */
-        $known = BallRecord::query()
-            ->where('practice_session_id', $session->id)
-            ->toBase()
-            ->get(['id', 'digest', 'place'])
-            ->keyBy('id')
-            ->all();
+        $known = array_column(
+            BallRecord::query()
+                ->where('practice_session_id', $session->id)
+                ->toBase()
+                ->get(['id', 'digest', 'place'])
+                ->all(),
+            null,
+            'id',
+        );
         $gone = array_map(strval(...), array_keys(array_diff_key($known, $rows)));
         foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
             BallRecord::query()->whereIn('id', $ids)->delete();

@@ -59,6 +59,22 @@ final class DrillTest extends TestCase
     }
 
     /**
+     * @param array<string, mixed> $drill
+     *
+     * @return array<string, mixed> told on the sheet for setting it out
+     */
+    private function expectation(array $drill): array
+    {
+        return $this->postJson('api/drills/setup', [
+            'drill' => $drill,
+            'id' => (string) Str::ulid(),
+            'session_id' => $this->session->id,
+        ])
+            ->assertSuccessful()
+            ->json('expectation');
+    }
+
+    /**
      * @param list<array<string, mixed>> $events
      *
      * @return array<string, mixed> the new state
@@ -207,10 +223,7 @@ final class DrillTest extends TestCase
 
     public function testBeforeStartingItTellsTheBallsToExpectAtTheStudentsOwnRate(): void
     {
-        $path = "api/sessions/{$this->session->id}/runs";
-        $answer = fn(): array => $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => self::drill()])->json(
-            'expectation',
-        );
+        $answer = fn(): array => $this->expectation(self::drill());
         $none = $answer();
         self::assertSame([null, 'few_putts'], [$none['balls'], $none['basis']]);
         $putts = array_map(
@@ -280,10 +293,7 @@ final class DrillTest extends TestCase
                 range(0, 39),
             ),
         );
-        $width = $this->postJson("api/sessions/{$this->session->id}/runs", [
-            'id' => (string) Str::ulid(),
-            'drill' => $gate,
-        ])->json('expectation.gate_that_measures_m');
+        $width = $this->expectation($gate)['gate_that_measures_m'];
         $half = ((0.04 - 0.021335) / 0.6745) * 0.85;
         self::assertEqualsWithDelta(2 * ($half + 0.021335), $width, 0.001);
 
@@ -302,10 +312,7 @@ final class DrillTest extends TestCase
                 range(0, 29),
             ),
         );
-        $again = $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => $gate])->json(
-            'expectation.gate_that_measures_m',
-        );
-        self::assertSame($width, $again);
+        self::assertSame($width, $this->expectation($gate)['gate_that_measures_m']);
     }
 
     public function testReplayFromTheShellFollowsTheContract(): void

@@ -8,18 +8,15 @@ use App\Actions\AppendSessionEvents;
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Requests\StartRunRequest;
 use App\Http\Resources\RunResource;
-use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Reports\DrillFindings;
-use App\Reports\DrillStart;
 use App\Reports\ReadingQuiz;
 use App\Reports\SessionLogs;
 
 final class DrillRunController
 {
     public function __construct(
-        private readonly DrillStart $runs,
         private readonly AppendSessionEvents $append,
         private readonly SessionLogs $logs,
         private readonly DrillFindings $findings,
@@ -41,13 +38,8 @@ final class DrillRunController
             ),
         );
         abort_if($run->practice_session_id !== $session->id, 404);
-        $expectation = $this->runs->expectation(
-            DrillDefinition::card($run->definition())->rules,
-            $run->seed,
-            $session->load('student', 'green'),
-        );
 
-        return new RunResource($run, $this->logs->ofRun($run), $this->findings, $session->student_id, $expectation);
+        return new RunResource($run, $this->logs->ofRun($run), $this->findings, $session->student_id);
     }
 
     public function show(PracticeSession $session, PracticeRun $run): RunResource

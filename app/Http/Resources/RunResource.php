@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Session\Observation\ObservationTypes;
@@ -25,16 +24,12 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class RunResource extends JsonResource
 {
-    /**
-     * @param string|null $student the session's own
-     * @param Expectation|null $expectation told once, when it starts
-     */
+    /** @param string|null $student the session's own */
     public function __construct(
         PracticeRun $run,
         private readonly SessionLog $log,
         private readonly DrillFindings $findings,
         private readonly ?string $student,
-        private readonly ?Expectation $expectation = null,
     ) {
         parent::__construct($run);
     }
@@ -76,7 +71,6 @@ final class RunResource extends JsonResource
                 $run->seed,
                 $this->student,
                 ProjectSession::finishPast([$this->student, ...$group]),
-            ) +
-            ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
+            );
     }
 }
