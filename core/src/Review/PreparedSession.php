@@ -33,7 +33,7 @@ final readonly class PreparedSession
      * Counts up with every change of what is prepared, so that what was kept before is made anew. A test holds what is
      * prepared of a fixed session to this number.
      */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @var list<class-string<Prepares>> */
     private const PREPARED = [

@@ -23,18 +23,18 @@ final class Strokes implements Prepares
     public static function prepare(BallSelection $balls): array
     {
         $rolled = $balls->balls();
-        $all = $atTargets = [];
+        $logs = [];
         $selection = new ForStroke($balls->surface);
         $verdicts = $selection->verdicts($rolled);
         foreach ($selection->putts($rolled, $verdicts) as $i => $putt) {
-            $all[] = [$putt->logBackstroke, $putt->logRelativeRoll];
-            $logTarget = self::logTarget($rolled[$i]);
-            if ($logTarget !== null) {
-                $atTargets[$rolled[$i]->sessionId][] = [$putt->logBackstroke, $putt->logRelativeRoll, $logTarget];
-            }
+            // Three figures a ball in one list: thousands of balls are read as one.
+            $session = $rolled[$i]->sessionId;
+            $logs[$session][] = $putt->logBackstroke;
+            $logs[$session][] = $putt->logRelativeRoll;
+            $logs[$session][] = self::logTarget($rolled[$i]);
         }
 
-        return ['all' => $all, 'at_targets' => $atTargets, 'left_out' => ForStroke::counted($verdicts)];
+        return ['logs' => $logs, 'left_out' => ForStroke::counted($verdicts)];
     }
 
     /**
@@ -81,13 +81,17 @@ final class Strokes implements Prepares
         return $counts;
     }
 
-    /** @return list<StrokePutt> every ball of the backstroke fit */
+    /** @return list<StrokePutt> every ball of the backstroke fit, session by session */
     public static function putts(BallSelection $asked): array
     {
-        /** @var array{all?: list<array{float, float}>} $kept */
-        $kept = $asked->prepared(self::class);
+        $putts = [];
+        foreach (self::logs($asked) as $its) {
+            for ($i = 0, $n = count($its); $i < $n; $i += 3) {
+                $putts[] = StrokePutt::ofLogs((float) $its[$i], (float) $its[$i + 1]);
+            }
+        }
 
-        return array_map(static fn(array $logs): StrokePutt => StrokePutt::ofLogs(...$logs), $kept['all'] ?? []);
+        return $putts;
     }
 
     /**
@@ -99,17 +103,31 @@ final class Strokes implements Prepares
     public static function atTargets(BallSelection $asked): array
     {
         return $asked->once('stroke at targets', static function (BallSelection $some): array {
-            /** @var array{at_targets?: array<string, list<array{float, float, float}>>} $kept */
-            $kept = $some->prepared(self::class);
             $putts = [];
-            foreach ($kept['at_targets'] ?? [] as $session => $its) {
-                foreach ($its as [$backstroke, $roll, $target]) {
-                    $putts[] = [StrokePutt::ofLogs($backstroke, $roll), $target, (string) $session];
+            foreach (self::logs($some) as $session => $its) {
+                for ($i = 0, $n = count($its); $i < $n; $i += 3) {
+                    $target = $its[$i + 2];
+                    if ($target !== null) {
+                        $putts[] = [
+                            StrokePutt::ofLogs((float) $its[$i], (float) $its[$i + 1]),
+                            $target,
+                            (string) $session,
+                        ];
+                    }
                 }
             }
 
             return $putts;
         });
+    }
+
+    /** @return array<string, list<float|null>> ln backstroke, ln relative roll and ln(T/S) of ball after ball, by session */
+    private static function logs(BallSelection $asked): array
+    {
+        /** @var array{logs?: array<string, list<float|null>>} $kept */
+        $kept = $asked->prepared(self::class);
+
+        return $kept['logs'] ?? [];
     }
 
     /** @param list<StrokePutt> $putts */
