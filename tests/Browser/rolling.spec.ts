@@ -1,5 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { ulid } from 'ulid';
 import { callOut, choose, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
 import { ask, goWithin, holdRequests, startRun, timeTouches, touchTimes } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
@@ -37,6 +38,27 @@ async function rollDrill(page: Page, student: string, drill: object): Promise<st
   await goWithin(page, `/sessions/${session}/drill/${run}`);
   await expect(callOut(page)).toBeVisible();
   return session;
+}
+
+/** Logs balls of no drill by API, and opens the drill anew with them. */
+async function rollFreely(page: Page, session: string, count: number): Promise<void> {
+  for (let from = 0; from < count; from += 100) {
+    const events = Array.from({ length: 100 }, (_, i) => ({
+      id: ulid(),
+      type: 'putt_logged',
+      version: 2,
+      at_ms: Date.now() - 1000 * (count - from - i),
+      roll_m: 3 + (i % 10) / 20,
+      stop: 'free',
+      target_m: 3,
+      seen: {},
+    }));
+    await ask(page, 'POST', `sessions/${session}/events`, { events });
+  }
+  if (count > 0) {
+    await page.reload();
+    await expect(callOut(page)).toBeVisible();
+  }
 }
 
 /** Rolls are told apart by where they are touched, so that their order can be checked. */
@@ -189,9 +211,18 @@ test('what the server will not take is shown with its reason and kept until it i
   await expect(async () => expect(await keptBalls(page, session)).toHaveLength(1)).toPass();
 });
 
-for (const drill of [FIFTY, LADDER]) {
-  test(`${drill.name}: the next call-out waits for no answer of the server`, async ({ page }) => {
-    await rollDrill(page, 'Ilse Varnholt', drill);
+const EARLIER = 500;
+
+for (const [drill, earlier] of [
+  [FIFTY, 0],
+  [LADDER, 0],
+  [FIFTY, EARLIER],
+] as const) {
+  const after = earlier === 0 ? '' : ` after ${earlier} balls`;
+  test(`${drill.name}${after}: the next call-out waits for no answer of the server`, async ({ page }) => {
+    test.skip(earlier > 0 && process.env.AMBLE_BENCH === undefined, 'For ./amble bench: prints figures.');
+    const session = await rollDrill(page, 'Ilse Varnholt', drill);
+    await rollFreely(page, session, earlier);
     const letGo = await holdRequests(page, '**/api/**');
     await timeTouches(page);
     const rounds = drill.balls_per_station * drill.stations.length;
@@ -203,7 +234,10 @@ for (const drill of [FIFTY, LADDER]) {
       // Nothing was answered since the touch; only now is it.
       letGo();
     }
-    const waits = await touchTimes(page, `${drill.name}, touch to the next call-out while the server answers nothing`);
+    const waits = await touchTimes(
+      page,
+      `${drill.name}${after}, touch to the next call-out while the server answers nothing`,
+    );
     expect(waits).toHaveLength(rounds);
     const releasing = setInterval(letGo, 50);
     await expect(page.getByText(/not synced yet/)).toHaveCount(0);

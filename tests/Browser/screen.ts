@@ -66,16 +66,23 @@ export async function timeTouches(page: Page): Promise<void> {
         requestAnimationFrame(() => waits.push(performance.now() - start));
       }
     }).observe(document.body, { childList: true, subtree: true, characterData: true });
-    Object.assign(window, { waits });
+    const tasks: number[] = [];
+    new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+      type: 'longtask',
+    });
+    Object.assign(window, { waits, tasks });
   });
 }
 
-/** What timeTouches has timed so far, shortest first, milliseconds; prints median and worst. */
+/** What timeTouches has timed so far, shortest first, milliseconds; prints median, worst and the longest task. */
 export async function touchTimes(page: Page, what: string): Promise<number[]> {
-  const waits = await page.evaluate(() => (window as unknown as { waits: number[] }).waits);
+  const [waits, tasks] = await page.evaluate(() => {
+    const timed = window as unknown as Record<'waits' | 'tasks', number[]>;
+    return [timed.waits, timed.tasks];
+  });
   waits.sort((a, b) => a - b);
   console.log(
-    `${what}: median ${waits[Math.floor(waits.length / 2)]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms of ${waits.length}`,
+    `${what}: median ${waits[Math.floor(waits.length / 2)]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms of ${waits.length}; longest task ${Math.max(0, ...tasks).toFixed(0)} ms`,
   );
   return waits;
 }
