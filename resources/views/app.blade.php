@@ -8,6 +8,14 @@
     <meta name="theme-color" content="#f7f4ec">
     <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/amble.svg" type="image/svg+xml">
+    {{-- Every screen asks it first, on its way while the scripts come: but not behind a private link, nor for the frame
+         that is kept on the device for any page. --}}
+    @unless (request()->is('pocket/*', 'frame'))
+        <link rel="preload" as="fetch" href="/api/me" crossorigin>
+        @if (request()->is('/') && request()->hasCookie(config()->string('session.cookie')))
+            <link rel="preload" as="fetch" href="/api/today" crossorigin>
+        @endif
+    @endunless
     @viteReactRefresh
     @vite('resources/js/main.tsx')
 </head>

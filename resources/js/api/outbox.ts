@@ -1,8 +1,9 @@
 /** Entries not yet accepted by the server: kept on this device, sent in order, each until it is taken. */
 
-import Dexie, { type EntityTable } from 'dexie';
+import type { EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
+import { deviceStore } from './deviceStore';
 import { idOf, type Pending, type Write } from './pending';
 import { onNews, tell } from './tabs';
 import { storageKey } from './takeHomeLink';
@@ -35,18 +36,9 @@ const LATER_MS = 15_000;
 const LATEST_MS = 600_000;
 const BATCH = 50;
 
-class OutboxStore extends Dexie {
-  waiting!: EntityTable<Pending, 'order'>;
-
-  constructor(name: string) {
-    super(name);
-    this.version(1).stores({ waiting: '++order, session_id' });
-  }
-}
-
 /** Keeps, shows and sends what the server has not yet taken. */
 export class Outbox {
-  readonly #store: OutboxStore;
+  readonly #store: ReturnType<typeof deviceStore<{ waiting: EntityTable<Pending, 'order'> }>>;
   readonly #listeners = new Set<OutboxListener>();
   readonly #signedOut = new Set<() => void>();
   readonly #accepted = new Set<(accepted: Accepted) => void>();
@@ -69,7 +61,7 @@ export class Outbox {
 
   /** @param name of the database on this device; one outbox a name */
   constructor(name = storageKey('amble-outbox')) {
-    this.#store = new OutboxStore(name);
+    this.#store = deviceStore(name, { waiting: '++order, session_id' });
   }
 
   /** Loads what an earlier visit left; call once when the app starts. */
@@ -136,7 +128,7 @@ export class Outbox {
   /** Sends one refused entry again: what it wanted may be there now. */
   async tryAgain(order: number): Promise<void> {
     this.#loose = this.#loose.map((each) => (each.order === order ? { ...each, refused: null } : each));
-    await this.#store.waiting.update(order, { refused: null }).catch(() => undefined);
+    await this.#change((waiting) => waiting.update(order, { refused: null }));
     await this.#refresh();
     await this.flush();
   }
@@ -193,7 +185,7 @@ export class Outbox {
     this.#show([...this.#waiting, item]);
     try {
       const { order: _, ...kept } = item;
-      await this.#store.waiting.add(kept as Pending);
+      await (await this.#store()).waiting.add(kept as Pending);
       tell('outbox');
     } catch {
       this.#storing = this.#storing.filter((other) => idOf(other) !== idOf(item));
@@ -270,26 +262,32 @@ export class Outbox {
   async #refuse(item: Pending, refused: string, fields: Readonly<Record<string, string>>): Promise<void> {
     const order = item.order ?? 0;
     this.#loose = this.#loose.map((each) => (each.order === order ? { ...each, refused, fields } : each));
-    await this.#store.waiting.update(order, { refused, fields }).catch(() => undefined);
+    await this.#change((waiting) => waiting.update(order, { refused, fields }));
   }
 
   async #drop(items: readonly Pending[]): Promise<void> {
     const ids = new Set(items.map(idOf));
     const orders = items.filter((item) => item.is_loose !== true).map(({ order = 0 }) => order);
-    await this.#store.waiting.bulkDelete(orders).catch(() => undefined);
+    await this.#change((waiting) => waiting.bulkDelete(orders));
     this.#loose = this.#loose.filter((item) => !ids.has(idOf(item)));
     this.#storing = this.#storing.filter((item) => !ids.has(idOf(item)));
   }
 
   /** Stored, held and about to be stored, in the order of entry. */
   async #all(): Promise<Pending[]> {
-    const stored = await this.#store.waiting
-      .orderBy('order')
-      .toArray()
+    const stored = await this.#store()
+      .then(({ waiting }) => waiting.orderBy('order').toArray())
       .catch((): Pending[] => []);
     const ids = new Set(stored.map(idOf));
     this.#storing = this.#storing.filter((item) => !ids.has(idOf(item)));
     return [...stored, ...this.#loose, ...this.#storing].sort((a, b) => (a.order ?? 0) - (b.order ?? 0));
+  }
+
+  /** Changes what is stored; where that fails it stays as it was, and is told so by the next look. */
+  async #change(change: (waiting: EntityTable<Pending, 'order'>) => PromiseLike<unknown>): Promise<void> {
+    await this.#store()
+      .then(({ waiting }) => change(waiting))
+      .catch(() => undefined);
   }
 
   async #refresh(): Promise<void> {

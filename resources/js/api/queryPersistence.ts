@@ -1,7 +1,8 @@
 /** What the server last said, kept on this device, so that the app opens where there is no network. */
 
 import { type DehydratedState, dehydrate, hydrate, type QueryClient } from '@tanstack/react-query';
-import Dexie, { type EntityTable } from 'dexie';
+import type { EntityTable } from 'dexie';
+import { deviceStore } from './deviceStore';
 import { storageKey } from './takeHomeLink';
 
 interface Kept {
@@ -22,20 +23,21 @@ const LONGEST_MS = 14 * 24 * 3_600_000;
 
 /** Keeps a query client's answers in a database of this device. */
 export class QueryPersistence {
-  readonly #store: Dexie & { kept: EntityTable<Kept, 'id'> };
+  readonly #store: ReturnType<typeof deviceStore<{ kept: EntityTable<Kept, 'id'> }>>;
   #timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
     private readonly client: QueryClient,
     name = storageKey('amble-shelf'),
   ) {
-    this.#store = Object.assign(new Dexie(name)) as Dexie & { kept: EntityTable<Kept, 'id'> };
-    this.#store.version(1).stores({ kept: 'id' });
+    this.#store = deviceStore(name, { kept: 'id' });
   }
 
   /** Fills the client with what was kept; anything that goes wrong leaves it empty, as on a first visit. */
   async restore(now = Date.now()): Promise<void> {
-    const kept = await this.#store.kept.get('answers').catch(() => undefined);
+    const kept = await this.#store()
+      .then((store) => store.kept.get('answers'))
+      .catch(() => undefined);
     if (kept !== undefined && kept.form === FORM && now - kept.kept_at < LONGEST_MS) {
       hydrate(this.client, kept.state);
       // Shown at once, and asked for again as soon as a screen needs it: it may be of another day.
@@ -67,6 +69,8 @@ export class QueryPersistence {
       shouldDehydrateQuery: ({ queryKey, state: { data } }) => data !== undefined && !PASSING.has(String(queryKey[0])),
       shouldDehydrateMutation: () => false,
     });
-    await this.#store.kept.put({ id: 'answers', form: FORM, kept_at: now, state }).catch(() => undefined);
+    await this.#store()
+      .then((store) => store.kept.put({ id: 'answers', form: FORM, kept_at: now, state }))
+      .catch(() => undefined);
   }
 }

@@ -7,6 +7,7 @@ export { Entry, Hint, NoteEntry } from './Entry';
 export { Facts } from './Facts';
 export { Fold } from './Fold';
 export { FoldRow } from './FoldRow';
+export { loadFonts } from './fonts';
 export { InsightCard, MarginWord } from './InsightCard';
 export { List } from './List';
 export {

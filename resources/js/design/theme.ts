@@ -1,5 +1,3 @@
-import figures from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff2?url';
-import boldFigures from '@fontsource/source-sans-3/files/source-sans-3-latin-700-normal.woff2?url';
 import { createGlobalStyle } from 'styled-components';
 
 /**
@@ -51,9 +49,6 @@ export function isNarrow(): boolean {
 }
 
 export const GlobalStyle = createGlobalStyle`
-  /* Figures alone: their zero is plain, and they stand in columns. */
-  @font-face { font-family: 'Amble Figures'; font-weight: 400; font-display: swap; src: url(${figures}) format('woff2'); unicode-range: U+0030-0039; }
-  @font-face { font-family: 'Amble Figures'; font-weight: 700; font-display: swap; src: url(${boldFigures}) format('woff2'); unicode-range: U+0030-0039; }
   :root {
     --paper: #f7f4ec; --leaf: #fffdf7; --ink: #1d2220; --pencil: #424a46; --rule: #d8d1bf; --edge: #77725f;
     --copper: #7d3f17; --copper-wash: #f3e3d3; --on-copper: #fffaf2;
