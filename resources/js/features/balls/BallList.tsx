@@ -1,6 +1,7 @@
+import { useMemo } from 'react';
 import styled from 'styled-components';
 import type { ShownPutt } from '../../api/useOutbox';
-import { Button, color, QuietText, type } from '../../design';
+import { Button, color, QuietText, type, useFirst } from '../../design';
 import { OutcomeMark } from '../../lane/OutcomeMark';
 import { firstWords } from '../../units/format';
 import type { Units } from '../../units/useUnits';
@@ -30,6 +31,8 @@ interface BallListProps {
 
 /** The balls so far as pencil lines, the latest first; each opens to be corrected. */
 export function BallList({ putts, words, units, onOpen }: BallListProps) {
+  const latest = useMemo(() => putts.map((putt, index) => ({ putt, number: index + 1 })).reverse(), [putts]);
+  const { shown, more } = useFirst(latest);
   return (
     <Lines aria-label="Balls">
       <h2>Balls</h2>
@@ -37,26 +40,24 @@ export function BallList({ putts, words, units, onOpen }: BallListProps) {
         <QuietText>No balls yet. Every ball is listed here, and you can edit or delete it.</QuietText>
       ) : (
         <ol>
-          {putts
-            .map((putt, index) => ({ putt, number: index + 1 }))
-            .reverse()
-            .map(({ putt, number }) => (
-              <li key={putt.id}>
-                <Button
-                  look="bare"
-                  aria-label={`Edit ball ${number}: ${lineOf(putt, words, units)}`}
-                  onPress={() => onOpen(putt)}
-                >
-                  <b>{number}</b>
-                  <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
-                    <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
-                  </svg>
-                  <span>{lineOf(putt, (each) => firstWords(words(each), MOST_WORDS), units)}</span>
-                </Button>
-              </li>
-            ))}
+          {shown.map(({ putt, number }) => (
+            <li key={putt.id}>
+              <Button
+                look="bare"
+                aria-label={`Edit ball ${number}: ${lineOf(putt, words, units)}`}
+                onPress={() => onOpen(putt)}
+              >
+                <b>{number}</b>
+                <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
+                  <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
+                </svg>
+                <span>{lineOf(putt, (each) => firstWords(words(each), MOST_WORDS), units)}</span>
+              </Button>
+            </li>
+          ))}
         </ol>
       )}
+      {more}
     </Lines>
   );
 }
