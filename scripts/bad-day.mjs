@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { answering, freshDatabase, kill, serve } from '../tests/Browser/server.mjs';
-import { ball, Device, newId } from './device.mjs';
+import { ball, Device, newId, records } from './device.mjs';
 
 const ROOT = resolve(fileURLToPath(import.meta.url), '../..');
 const PORT = await freePort();
@@ -176,32 +176,11 @@ async function locked(seconds) {
 
 const IMPORTED = 30_000;
 
-/** A file of records, as a workspace gives it out. */
-function records() {
-  const times = { created_at: '2025-01-01 10:00:00', updated_at: '2025-01-01 10:00:00' };
-  const students = Array.from({ length: 10 }, (_, n) => ({
-    id: newId(), name: `Student ${n}`, hand: 'right', level: 'club', unit: 'feet', finish_past_m: 0.3, school: 'rule', is_gentle: false, ...times,
-  }));
-  const green = { id: newId(), name: 'Far lawn', surface: 'grass', ...times };
-  const sessions = Array.from({ length: IMPORTED / 100 }, (_, n) => ({
-    id: newId(), student_id: students[n % 10].id, green_id: green.id, minutes: 60, is_home: false,
-    started_at: `2025-${String(1 + (n % 12)).padStart(2, '0')}-${String(1 + (n % 28)).padStart(2, '0')} 10:00:00`,
-    ended_at: `2025-${String(1 + (n % 12)).padStart(2, '0')}-${String(1 + (n % 28)).padStart(2, '0')} 11:00:00`, ...times,
-  }));
-  const events = sessions.flatMap(({ id, started_at }) =>
-    Array.from({ length: 100 }, (_unused, n) => {
-      const { type, version, id: ballId, at_ms: _now, ...payload } = ball();
-      return { id: ballId, practice_session_id: id, type, version, payload, at_ms: Date.parse(`${started_at.replace(' ', 'T')}Z`) + 20_000 * n, recorded_at: started_at };
-    }),
-  );
-  return { format: 'amble-records', version: 1, of: 'bench', name: 'Other', made_at: '2025-12-01T10:00:00Z', tables: { students, greens: [green], practice_sessions: sessions, session_events: events } };
-}
-
 /** 30,000 balls come in while four coaches' devices log; killed in the middle nothing of it stays; its own export is taken back. */
 async function imported() {
   const database = freshDatabase();
   let server = await start(database);
-  const file = records();
+  const file = records(IMPORTED);
   const taker = new Device(SITE, 90);
   await taker.signUp('Wren Saltmarsh');
   const counts = () => JSON.parse(execFileSync('php', ['-r', `$d = new PDO('sqlite:' . $argv[1]); echo json_encode(array_map(fn($t) => (int) $d->query("select count(*) from $t")->fetchColumn(), ['practice_sessions', 'session_events', 'balls', 'students', 'imports', 'workspaces']));`, database], { encoding: 'utf8' }));

@@ -114,3 +114,24 @@ export function ball() {
     grade_percent: 0, across_percent: null, mark: null, cause: null, seen: {},
   };
 }
+
+/** A file of records with so many balls, as a workspace gives it out. */
+export function records(balls) {
+  const times = { created_at: '2025-01-01 10:00:00', updated_at: '2025-01-01 10:00:00' };
+  const students = Array.from({ length: 10 }, (_, n) => ({
+    id: newId(), name: `Student ${n}`, hand: 'right', level: 'club', unit: 'feet', finish_past_m: 0.3, school: 'rule', is_gentle: false, ...times,
+  }));
+  const green = { id: newId(), name: 'Far lawn', surface: 'grass', ...times };
+  const sessions = Array.from({ length: balls / 100 }, (_, n) => ({
+    id: newId(), student_id: students[n % 10].id, green_id: green.id, minutes: 60, is_home: false,
+    started_at: `2025-${String(1 + (n % 12)).padStart(2, '0')}-${String(1 + (n % 28)).padStart(2, '0')} 10:00:00`,
+    ended_at: `2025-${String(1 + (n % 12)).padStart(2, '0')}-${String(1 + (n % 28)).padStart(2, '0')} 11:00:00`, ...times,
+  }));
+  const events = sessions.flatMap(({ id, started_at }) =>
+    Array.from({ length: 100 }, (_unused, n) => {
+      const { type, version, id: ballId, at_ms: _now, ...payload } = ball();
+      return { id: ballId, practice_session_id: id, type, version, payload, at_ms: Date.parse(`${started_at.replace(' ', 'T')}Z`) + 20_000 * n, recorded_at: started_at };
+    }),
+  );
+  return { format: 'amble-records', version: 1, of: 'bench', name: 'Other', made_at: '2025-12-01T10:00:00Z', tables: { students, greens: [green], practice_sessions: sessions, session_events: events } };
+}

@@ -77,9 +77,10 @@ final class StudentBalls
         );
     }
 
-    /** Prepare whatever is not. */
-    public function prepare(Student $student): void
+    /** Prepare every session anew, whatever was kept. */
+    public function rebuild(Student $student): void
     {
+        DB::table('prepared_sessions')->where('student_id', $student->id)->delete();
         $this->bySurface($student);
     }
 

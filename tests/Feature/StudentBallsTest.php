@@ -217,5 +217,7 @@ final class StudentBallsTest extends TestCase
         $n = app(StudentBalls::class)->on($this->student, Surface::Grass)->count();
         self::assertGreaterThan(1000, $n, 'the other session on grass is read as it was kept');
         self::assertLessThan(2000, $n, 'the one with a new ball is not');
+        $this->artisan('amble:rebuild')->assertSuccessful();
+        $this->assertAsTheBallsSay('rebuilt');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\ProjectSession;
 use App\Actions\RefreshStrokeSummaries;
 use App\Models\Student;
+use App\Reports\StudentBalls;
 use Illuminate\Console\Command;
 use Illuminate\Support\LazyCollection;
 
@@ -16,12 +17,13 @@ final class RebuildCommand extends Command
 
     protected $description = 'Rebuild everything that screens read from the log';
 
-    public function handle(ProjectSession $projector, RefreshStrokeSummaries $summaries): int
+    public function handle(ProjectSession $projector, StudentBalls $balls, RefreshStrokeSummaries $summaries): int
     {
         $projector->rebuild();
         /** @var LazyCollection<int, Student> $students */
         $students = Student::withTrashed()->lazyById();
         foreach ($students as $student) {
+            $balls->rebuild($student);
             $summaries->refresh($student);
         }
         $this->components->info('Rebuilt from the log.');
