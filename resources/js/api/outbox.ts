@@ -51,7 +51,7 @@ export class Outbox {
   readonly #stumbling = new Set<string>();
   #wait = LATER_MS;
   #coachId: string | null = null;
-  #sending = false;
+  #sending: Promise<void> | null = null;
   /** Whether something was added while sending, after the last look at what waits. */
   #again = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
@@ -145,13 +145,20 @@ export class Outbox {
     await this.#refresh();
   }
 
-  /** Sends what waits, in order, until nothing is left or the server cannot be reached. */
-  async flush(): Promise<void> {
+  /**
+   * Sends what waits, in order, until nothing is left or the server cannot be reached. Settles then, also for whoever
+   * asks while it is under way.
+   */
+  flush(): Promise<void> {
     this.#again = true;
-    if (this.#sending || this.#coachId === null) {
-      return;
+    if (this.#coachId === null) {
+      return Promise.resolve();
     }
-    this.#sending = true;
+    this.#sending ??= this.#sendAll();
+    return this.#sending;
+  }
+
+  async #sendAll(): Promise<void> {
     clearTimeout(this.#retry);
     this.#stumbling.clear();
     try {
@@ -169,7 +176,7 @@ export class Outbox {
       }
       this.#retry = setTimeout(() => void this.flush(), RETRY_MS);
     } finally {
-      this.#sending = false;
+      this.#sending = null;
     }
   }
 
