@@ -20,6 +20,7 @@ enum Kind: string
     case ScatterSource = 'scatter-source';
     case Change = 'change';
     case WithinSession = 'within-session';
+    case GreenMap = 'green-map';
 
     /** Names of earlier versions that scripts may still use. */
     private const FORMER_NAMES = ['bench-prior' => self::WorkspacePrior];
@@ -46,6 +47,7 @@ enum Kind: string
             self::ScatterSource => new ScatterSourceComputation(),
             self::Change => new ChangeComputation(),
             self::WithinSession => new WithinSessionComputation(),
+            self::GreenMap => new GreenMapComputation(),
         };
     }
 }

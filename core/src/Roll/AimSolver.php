@@ -68,11 +68,27 @@ final readonly class AimSolver
             return AimSolution::refused($found);
         }
         [$speed, $line, $trajectory] = $found;
-        if ($trajectory->rest === null || !$this->surface->holdsAt($trajectory->rest->x)) {
+        if ($trajectory->rest === null || !$this->surface->holdsAt($trajectory->rest->x, $trajectory->rest->y)) {
             return AimSolution::refused(NoAimReason::RunsAway);
         }
 
         return AimSolution::solved($this->surface, $this->hole, $line, $speed, $trajectory->closest->speed());
+    }
+
+    /**
+     * Start speed and line of ground that is nearly the one of a solved read, sought from that read, in long steps; null
+     * where none is found or the ball does not stay.
+     *
+     * @return array{float, float}|null
+     */
+    public function near(float $speed, float $line): ?array
+    {
+        $found = $this->solved($this->rough, $this->rough, [$speed, $line], self::CLOSE);
+        $rest = $found[2]->rest ?? null;
+
+        return $found === null || $rest === null || !$this->surface->holdsAt($rest->x, $rest->y)
+            ? null
+            : [$found[0], $found[1]];
     }
 
     /**

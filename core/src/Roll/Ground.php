@@ -9,7 +9,8 @@ use Amble\Core\Green\Physics;
 use Amble\Core\Units\Grade;
 
 /**
- * The ground a putt crosses: a plane, plus an optional tier, with optional grain (maths.md 2.3).
+ * The ground a putt crosses: a plane, plus an optional tier, with optional grain (maths.md 2.3); or the relief of a mapped
+ * hole, whose grades are then its averages along the line.
  *
  * x runs from ball to hole, y to the player's right, both in metres. This class is immutable.
  */
@@ -27,30 +28,34 @@ final readonly class Ground
         public Grade $across,
         public ?Tier $tier = null,
         public ?Grain $grain = null,
+        public ?Relief $relief = null,
     ) {
         $this->deceleration = $speed->deceleration();
         $this->pullX = Physics::PULL_PER_GRADE * $along->ratio();
         $this->pullY = Physics::PULL_PER_GRADE * $across->ratio();
     }
 
-    /** Whether a ball at rest at this distance along the line stays there: κ g |∇z| ≤ a0. */
-    public function holdsAt(float $x): bool
+    /** Whether a ball at rest there, along the line and to its right, stays: κ g |∇z| ≤ a0. */
+    public function holdsAt(float $x, float $y = 0.0): bool
     {
+        if ($this->relief !== null) {
+            return hypot(...$this->relief->pullAt($x, $y)) <= $this->deceleration * (1.0 + 1e-9);
+        }
         $pullX = $this->pullX + Physics::PULL_PER_GRADE * ($this->tier?->slopeAt($x) ?? 0.0);
 
         return hypot($pullX, $this->pullY) <= $this->deceleration * (1.0 + 1e-9);
     }
 
-    /** Whether a ball comes to rest anywhere on the plane away from the tier. */
+    /** Whether a ball comes to rest anywhere on the plane away from the tier; on a relief one cannot tell. */
     public function planeHolds(): bool
     {
-        return hypot($this->pullX, $this->pullY) <= $this->deceleration * (1.0 + 1e-9);
+        return $this->relief !== null || hypot($this->pullX, $this->pullY) <= $this->deceleration * (1.0 + 1e-9);
     }
 
     /** The same ground without its tier. */
     public function withoutTier(): self
     {
-        return new self($this->speed, $this->along, $this->across, null, $this->grain);
+        return new self($this->speed, $this->along, $this->across, null, $this->grain, $this->relief);
     }
 
     /** The same putt with grades and tier a share of what they are; grain and speed stay. */
@@ -62,6 +67,7 @@ final readonly class Ground
             $this->across->times($share),
             $this->tier?->times($share),
             $this->grain,
+            $this->relief?->times($share),
         );
     }
 }

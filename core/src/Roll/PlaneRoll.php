@@ -63,6 +63,7 @@ final readonly class PlaneRoll
     {
         return $surface->tier === null &&
             $surface->grain === null &&
+            $surface->relief === null &&
             hypot($surface->pullX, $surface->pullY) < self::STEEPEST * $surface->deceleration;
     }
 

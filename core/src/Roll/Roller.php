@@ -118,15 +118,18 @@ final readonly class Roller
      */
     private function nextStep(array $ball): ?float
     {
-        [$x, , $vx, $vy] = $ball;
+        [$x, $y, $vx, $vy] = $ball;
         $v = sqrt($vx * $vx + $vy * $vy);
         if ($v < self::REST_SPEED) {
             return null;
         }
         $dt = $this->longestStep;
         $tier = $this->surface->tier;
-        $pullX = $this->surface->pullX + ($tier === null ? 0.0 : Physics::PULL_PER_GRADE * $tier->slopeAt($x));
-        $slowing = $this->surface->deceleration + ($pullX * $vx + $this->surface->pullY * $vy) / $v;
+        [$pullX, $pullY] = $this->surface->relief?->pullAt($x, $y) ?? [
+            $this->surface->pullX + ($tier === null ? 0.0 : Physics::PULL_PER_GRADE * $tier->slopeAt($x)),
+            $this->surface->pullY,
+        ];
+        $slowing = $this->surface->deceleration + ($pullX * $vx + $pullY * $vy) / $v;
         if ($slowing > 0.0 && $v < 2.0 * $dt * $slowing) {
             // Halving onto rest keeps the stages of one step on the same side of zero speed.
             $dt = min($dt, (0.5 * $v) / $slowing);
@@ -154,6 +157,9 @@ final readonly class Roller
     {
         [$x, $y, $vx, $vy] = $ball;
         $surface = $this->surface;
+        if ($surface->relief !== null) {
+            return $this->stepOverRelief($ball, $dt, $surface->relief);
+        }
         [$a0, $pullX, $pullY, $tier, $grain] = [
             $surface->deceleration,
             $surface->pullX,
@@ -179,6 +185,39 @@ final readonly class Roller
             $sumVx += $weight * $ax;
             $sumVy += $weight * $ay;
             $sx = $x + $ahead * $dt * $svx;
+            $svx = $vx + $ahead * $dt * $ax;
+            $svy = $vy + $ahead * $dt * $ay;
+        }
+        $sixth = $dt / 6.0;
+
+        return [$x + $sixth * $sumX, $y + $sixth * $sumY, $vx + $sixth * $sumVx, $vy + $sixth * $sumVy];
+    }
+
+    /**
+     * The same on the relief of a mapped hole, which pulls differently at every place.
+     *
+     * @param array{float, float, float, float} $ball x, y, vx, vy
+     *
+     * @return array{float, float, float, float}
+     */
+    private function stepOverRelief(array $ball, float $dt, Relief $relief): array
+    {
+        [$x, $y, $vx, $vy] = $ball;
+        [$p0, $p1, $p2, $p3, $p4, $p5] = $relief->along;
+        [$q0, $q1, $q2, $q3, $q4, $q5] = $relief->right;
+        $a0 = $this->surface->deceleration;
+        $sumX = $sumY = $sumVx = $sumVy = 0.0;
+        [$sx, $sy, $svx, $svy] = $ball;
+        foreach ([[1.0, 0.5], [2.0, 0.5], [2.0, 1.0], [1.0, 0.0]] as [$weight, $ahead]) {
+            $drag = $a0 / (sqrt($svx * $svx + $svy * $svy) ?: 1e-12);
+            $ax = -$drag * $svx - $p0 - ($p1 + $p3 * $sx) * $sx - ($p2 + $p4 * $sx + $p5 * $sy) * $sy;
+            $ay = -$drag * $svy - $q0 - ($q1 + $q3 * $sx) * $sx - ($q2 + $q4 * $sx + $q5 * $sy) * $sy;
+            $sumX += $weight * $svx;
+            $sumY += $weight * $svy;
+            $sumVx += $weight * $ax;
+            $sumVy += $weight * $ay;
+            $sx = $x + $ahead * $dt * $svx;
+            $sy = $y + $ahead * $dt * $svy;
             $svx = $vx + $ahead * $dt * $ax;
             $svy = $vy + $ahead * $dt * $ay;
         }
