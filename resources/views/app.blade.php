@@ -10,11 +10,8 @@
     <link rel="icon" href="/amble.svg" type="image/svg+xml">
     {{-- Every screen asks it first, on its way while the scripts come: but not behind a private link, nor for the frame
          that is kept on the device for any page. --}}
-    @unless (request()->is('pocket/*', 'frame'))
+    @unless (request()->is('pocket/*', 'new-password/*', 'frame'))
         <link rel="preload" as="fetch" href="/api/me" crossorigin>
-        @if (request()->is('/') && request()->hasCookie(config()->string('session.cookie')))
-            <link rel="preload" as="fetch" href="/api/today" crossorigin>
-        @endif
     @endunless
     @viteReactRefresh
     @vite('resources/js/main.tsx')

@@ -79,7 +79,7 @@ export async function walkTo(page: Page, step: string): Promise<void> {
 
 /** Opens what stands in a sheet: a row of a profile or of the settings, or a button. @returns the sheet */
 export async function openSheet(page: Page, label: string | RegExp): Promise<Locator> {
-  await page.getByRole('button', { name: label }).click();
+  await page.getByRole('button', { name: label, exact: typeof label === 'string' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet).toBeVisible();
   return sheet;

@@ -55,7 +55,7 @@ test('the door stands still under a hand, and opens at one touch though nothing 
   const door = page.getByRole('button', { name: 'Open the demo' });
   await expect(door).toBeVisible();
   // The sentence above it takes a line less in its own face.
-  expect(await page.evaluate(() => document.fonts.check("italic 400 1em 'Source Serif 4'"))).toBe(true);
+  expect(await page.evaluate(() => document.fonts.check("400 1em 'Atkinson Hyperlegible'"))).toBe(true);
   // Long enough for this device to keep that nobody is in.
   await page.waitForTimeout(1000);
   await page.route('**/api/me', (route) => route.abort());

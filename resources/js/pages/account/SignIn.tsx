@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { fieldError } from '../../api/api';
 import { useAuthentication, useMe } from '../../api/queries';
 import { usePendingCount } from '../../api/usePending';
-import { Button, Entry, Notice, Page, Part, QuietText, Row, SentenceText, Title, useFirstError } from '../../design';
+import { Button, Entry, Notice, Page, Part, QuietText, Row, Title, useFirstError } from '../../design';
 import { NarrowPage } from './NarrowPage';
 
 // Few forget it: the form is fetched then.
@@ -36,10 +36,10 @@ export function SignIn() {
     <Page>
       <NarrowPage $gap="l">
         <Title page="Sign in">Amble</Title>
-        <SentenceText>
+        <p>
           A coach's tool for putting practice: measure the green, log the balls, and tell each student how far to take
           it back.
-        </SentenceText>
+        </p>
         {waiting > 0 && (
           <Notice>
             {waiting === 1 ? 'One entry is not synced yet' : `${waiting} entries are not synced yet`} on this device.
