@@ -19,6 +19,7 @@ use App\Http\Controllers\GreenController;
 use App\Http\Controllers\GreenReadingController;
 use App\Http\Controllers\GreenSpeedController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HoleMapController;
 use App\Http\Controllers\HomeworkController;
 use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\ObservationTypeController;
@@ -156,6 +157,15 @@ Route::prefix('api')->group(function () use ($asksEachTime): void {
         Route::post('greens/{green}/reads', [SavedReadController::class, 'store'])->can('update', 'green');
         Route::put('reads/{read}', [SavedReadController::class, 'update'])->can('update', 'read');
         Route::delete('reads/{read}', [SavedReadController::class, 'destroy'])->can('delete', 'read');
+        Route::get('greens/{green}/hole-maps', [HoleMapController::class, 'index'])->can('view', 'green');
+        Route::post('greens/{green}/hole-maps', [HoleMapController::class, 'store'])->can('update', 'green');
+        Route::middleware('can:view,map')->group(function (): void {
+            Route::get('hole-maps/{map}', [HoleMapController::class, 'show']);
+            Route::get('hole-maps/{map}/read', [HoleMapController::class, 'read']);
+            Route::get('hole-maps/{map}/putts', [HoleMapController::class, 'putts']);
+        });
+        Route::put('hole-maps/{map}', [HoleMapController::class, 'update'])->can('update', 'map');
+        Route::delete('hole-maps/{map}', [HoleMapController::class, 'destroy'])->can('delete', 'map');
         Route::get('face-and-path', [CheckController::class, 'faceAndPath']);
         Route::get('checks', [CheckController::class, 'book'])->middleware($asksEachTime);
         Route::put('teaching-preferences', [StudentProfileController::class, 'schools']);

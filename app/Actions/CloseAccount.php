@@ -35,6 +35,7 @@ final readonly class CloseAccount
         'putters' => 'coach_id',
         'cards' => 'coach_id',
         'saved_reads' => 'coach_id',
+        'hole_maps' => 'coach_id',
         'guesses' => 'coach_id',
         'homework_entries' => 'coach_id',
         'bookings' => 'coach_id',

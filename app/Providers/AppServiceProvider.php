@@ -17,6 +17,7 @@ use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenSpeedMeasurement;
+use App\Models\HoleMapRecord;
 use App\Models\HomeworkRecord;
 use App\Models\LengthSet;
 use App\Models\OwnChecklist;
@@ -121,6 +122,7 @@ final class AppServiceProvider extends ServiceProvider
                 Putter::class,
                 OwnChecklist::class,
                 SavedRead::class,
+                HoleMapRecord::class,
                 QuizAnswerRecord::class,
                 HomeworkRecord::class,
                 Booking::class,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use Amble\Core\Evidence\GreenHistory;
+use Amble\Core\Green\GreenSpeed;
+use App\Models\Green;
 use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use Carbon\CarbonImmutable;
@@ -15,6 +17,14 @@ use Illuminate\Support\Collection;
 /** Finds the green-speed measurement in force for a session. */
 final class GreenSpeeds
 {
+    private const ORDINARY_FEET = 10.0;
+
+    /** The speed last measured on a green; 10 ft where none was. */
+    public static function last(Green $green): GreenSpeed
+    {
+        return $green->latestReading?->speed() ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
+    }
+
     /** The reading that stands for a session, with its own and the last one of somebody else on its green. */
     public function ofSession(PracticeSession $session): SessionGreenSpeeds
     {

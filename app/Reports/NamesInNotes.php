@@ -28,6 +28,7 @@ final class NamesInNotes
         'greens' => [['name'], 'Green %s'],
         'length_sets' => [['name'], 'Lengths %s'],
         'saved_reads' => [['name'], 'Read %s'],
+        'hole_maps' => [['name', 'mark'], 'Hole map %s'],
         'rounds' => [['place'], 'A round of another student'],
         'benchmarks' => [['source'], 'A benchmark'],
     ];
@@ -41,6 +42,7 @@ final class NamesInNotes
         'greens' => 'name',
         'length_sets' => 'name',
         'saved_reads' => 'name',
+        'hole_maps' => 'name',
     ];
 
     /** A shorter first name stands in too many other words. */

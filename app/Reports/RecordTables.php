@@ -144,6 +144,15 @@ final class RecordTables
             'updated_at' => 'd',
         ],
         'saved_reads' => ['green_id' => 'k', 'name' => 't', 'putt' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
+        'hole_maps' => [
+            'green_id' => 'k',
+            'name' => 't',
+            'mark' => 't',
+            'noise_percent' => 'n',
+            'readings' => 'j',
+            'created_at' => 'd',
+            'updated_at' => 'd',
+        ],
         'bookings' => [
             'student_id' => 'k',
             'green_id' => 'k',

@@ -7,6 +7,7 @@ namespace Tests\Attack;
 use App\Models\Benchmark;
 use App\Models\Booking;
 use App\Models\Coach;
+use App\Models\HoleMapRecord;
 use App\Models\LengthSet;
 use App\Models\OwnChecklist;
 use App\Models\Putter;
@@ -95,6 +96,7 @@ final class Endpoints
             'read' => SavedRead::query()->create(
                 $own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()],
             )->id,
+            'map' => HoleMapRecord::query()->create($own + ['green_id' => $green->id] + self::holeMap())->id,
             'key' => OwnChecklist::query()->create(
                 $own + [
                     'key' => 'own',
@@ -345,6 +347,9 @@ final class Endpoints
             'POST api/greens/{green}/reads' => ['id' => $id(), 'name' => 'Left', 'putt' => self::putt()],
             'PUT api/reads/{read}' => ['name' => 'Left', 'putt' => self::putt()],
             'DELETE api/reads/{read}' => [],
+            'POST api/greens/{green}/hole-maps' => ['id' => $id()] + self::mapAsSent(),
+            'PUT api/hole-maps/{map}' => self::mapAsSent(),
+            'DELETE api/hole-maps/{map}' => [],
             'POST api/length-sets' => [
                 'id' => $id(),
                 'name' => 'Three',
@@ -564,11 +569,38 @@ final class Endpoints
                         'recorded_at' => '2026-11-01 10:00:00',
                     ],
                 ],
+                'hole_maps' => [['id' => (string) Str::ulid(), 'green_id' => $green] + self::holeMap() + $times],
                 'saved_reads' => [
                     ['id' => (string) Str::ulid(), 'green_id' => $green, 'name' => 'Left', 'putt' => self::putt()] +
                     $times,
                 ],
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> a mapped hole as it is kept */
+    private static function holeMap(): array
+    {
+        return [
+            'name' => 'Front left',
+            'mark' => 'the boathouse',
+            'noise_percent' => 0.25,
+            'readings' => self::slopes(),
+        ];
+    }
+
+    /** @return array<string, mixed> and as it is sent */
+    private static function mapAsSent(): array
+    {
+        return ['name' => 'Front left', 'mark' => 'the boathouse', 'read_by' => 'phone', 'readings' => self::slopes()];
+    }
+
+    /** @return list<array<string, float|string>> */
+    private static function slopes(): array
+    {
+        return [
+            ['x_m' => 0.0, 'y_m' => 0.0, 'right_percent' => 0.5, 'up_percent' => 2.0, 'by' => 'typed'],
+            ['x_m' => 0.0, 'y_m' => 3.0, 'right_percent' => 0.4, 'up_percent' => 2.2, 'by' => 'typed'],
         ];
     }
 }

@@ -247,7 +247,7 @@ final class FuzzTest extends TestCase
             self::assertContains($status, [200, 404], $door);
             self::assertTrue(
                 $status === 200 ||
-                    preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|api/mail#', $door) === 1,
+                    preg_match('#\{(run|set|putter|round|benchmark|drill|read|map)\}|api/mail#', $door) === 1,
                 "$door: $status",
             );
         }

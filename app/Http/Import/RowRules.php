@@ -28,6 +28,7 @@ use App\Http\Requests\UpdateSessionRequest;
 use App\Http\Requests\WorkspaceRequest;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
+use App\Models\HoleMapRecord;
 use App\Models\QuizAnswerRecord;
 use App\Models\Round;
 use App\Models\Student;
@@ -83,6 +84,12 @@ final readonly class RowRules implements RowCheck
         ],
         'cards' => ['key' => ['required', 'regex:/^[0-9A-Za-z_]{1,40}$/']],
         'saved_reads' => ['name' => ['required', 'string', 'max:80'], 'green_id' => ['required']],
+        'hole_maps' => [
+            'name' => ['required', 'string', 'max:80'],
+            'mark' => ['required', 'string', 'max:120'],
+            'noise_percent' => ['required', 'numeric', 'between:0.01,2'],
+            'green_id' => ['required'],
+        ],
         'guesses' => [
             'called_aim_m' => ['nullable', 'numeric', 'between:-60,60'],
             'called_plays_m' => ['nullable', 'numeric', 'between:0,200'],
@@ -227,6 +234,7 @@ final readonly class RowRules implements RowCheck
             'rounds' => (new Round())->setRawAttributes($row)->played(),
             'cards' => self::at('content', static fn() => Checklist::read($text('key'), $input('content'))),
             'saved_reads' => self::at('putt', static fn() => PuttSituation::read($input('putt'))),
+            'hole_maps' => self::at('readings', static fn() => (new HoleMapRecord())->setRawAttributes($row)->map()),
             'bookings' => $isSaid('starts') && $isSaid('zone')
                 ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule'))
                 : null,

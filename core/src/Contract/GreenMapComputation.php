@@ -10,7 +10,6 @@ use Amble\Core\Green\SlopeReading;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Roll\MappedRead;
-use Amble\Core\Units\Grade;
 
 final class GreenMapComputation implements Computation
 {
@@ -20,7 +19,7 @@ final class GreenMapComputation implements Computation
     public function answer(JsonInput $input): array
     {
         $map = HoleMap::of(
-            array_map(self::reading(...), $input->objects('readings')),
+            array_map(SlopeReading::read(...), $input->objects('readings')),
             Check::positive($input->numberOr('noise_percent', self::NOISE_PERCENT), 'noise_percent') / 100.0,
         );
         $speed = GreenSpeed::ofFeet($input->number('green_speed_ft'));
@@ -28,7 +27,11 @@ final class GreenMapComputation implements Computation
         return [
             'coefficients' => $map->coefficients,
             'slopes' => array_map(
-                static fn(JsonInput $at): array => self::slope($map, self::place($at, 'x_m'), self::place($at, 'y_m')),
+                static fn(JsonInput $at): array => self::slope(
+                    $map,
+                    SlopeReading::place($at, 'x_m'),
+                    SlopeReading::place($at, 'y_m'),
+                ),
                 $input->objectsOrNone('slopes_at'),
             ),
             'reads' => array_map(
@@ -36,8 +39,8 @@ final class GreenMapComputation implements Computation
                     MappedRead::of(
                         $map,
                         $speed,
-                        self::place($read, 'x_m'),
-                        self::place($read, 'y_m'),
+                        SlopeReading::place($read, 'x_m'),
+                        SlopeReading::place($read, 'y_m'),
                         $read->number('pace_m'),
                         $read->here(),
                     ),
@@ -45,23 +48,6 @@ final class GreenMapComputation implements Computation
                 $input->objectsOrNone('reads'),
             ),
         ];
-    }
-
-    private static function reading(JsonInput $reading): SlopeReading
-    {
-        $grade = static fn(string $field): Grade => Grade::ofPercent($reading->number($field), $reading->path($field));
-
-        return new SlopeReading(
-            self::place($reading, 'x_m'),
-            self::place($reading, 'y_m'),
-            $grade('right_percent'),
-            $grade('up_percent'),
-        );
-    }
-
-    private static function place(JsonInput $at, string $field): float
-    {
-        return Check::within($at->number($field), -HoleMap::FURTHEST, HoleMap::FURTHEST, $at->path($field));
     }
 
     /** @return array<string, float> percent */

@@ -30,8 +30,9 @@ final readonly class HoleMap
     /** Nobody reads a slope further from the hole, metres. */
     public const FURTHEST = 30.0;
 
-    /** A reading so many standard errors off what the others say is asked again. */
+    /** A reading so many standard errors off what the others say is asked again; fewer readings tell nothing of it. */
     private const FAR_OFF = 3.5;
+    private const FEWEST = 4;
 
     /**
      * @param list<SlopeReading> $readings
@@ -150,18 +151,36 @@ final readonly class HoleMap
     }
 
     /**
-     * Whether a reading is so far off what the others say there that it is asked again: beyond 3.5 of the standard
-     * error that both have together, in either direction.
+     * The reading that is to be asked again: the one furthest off what all others say of its place, where that is more
+     * than 3.5 of the standard error that both have together. One wrong reading pulls its neighbours' predictions with
+     * it, so that only the worst is told.
+     *
+     * @return int|null its place in the list; null for none, and while fewer than four were read
      */
-    public function isFarOff(SlopeReading $reading): bool
+    public function oddReading(): ?int
     {
-        $said = $this->slope($reading->xMetres, $reading->yMetres);
-        $errors = $this->slopeErrors($reading->xMetres, $reading->yMetres);
-        $read = [$reading->right->ratio(), $reading->up->ratio()];
+        [$odd, $furthest] = [null, self::FAR_OFF];
+        foreach (count($this->readings) < self::FEWEST ? [] : $this->readings as $i => $reading) {
+            $others = self::of(array_values(array_diff_key($this->readings, [$i => true])), $this->noise);
+            $off = $others->offBy($reading);
+            if ($off > $furthest) {
+                [$odd, $furthest] = [$i, $off];
+            }
+        }
 
-        return $this->readings !== [] &&
-            (abs($read[0] - $said[0]) > self::FAR_OFF * hypot($errors[0], $this->noise) ||
-                abs($read[1] - $said[1]) > self::FAR_OFF * hypot($errors[1], $this->noise));
+        return $odd;
+    }
+
+    /** How far a reading lies off what this map says of its place, in standard errors of both together. */
+    private function offBy(SlopeReading $reading): float
+    {
+        [$right, $up] = $this->slope($reading->xMetres, $reading->yMetres);
+        [$rightError, $upError] = $this->slopeErrors($reading->xMetres, $reading->yMetres);
+
+        return max(
+            abs($reading->right->ratio() - $right) / hypot($rightError, $this->noise),
+            abs($reading->up->ratio() - $up) / hypot($upError, $this->noise),
+        );
     }
 
     /** @return array{list<float>, list<float>} derivatives of the slope to the right, and up, by c₁ to c₉ */

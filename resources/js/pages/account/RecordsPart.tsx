@@ -21,6 +21,7 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
   cards: ['checklist', 'checklists'],
   putters: ['putter', 'putters'],
   saved_reads: ['read', 'reads'],
+  hole_maps: ['hole map', 'hole maps'],
   guesses: ['reading-quiz', 'guesses'],
   bookings: ['booking', 'bookings'],
   homework_entries: ['note from home', 'notes from home'],

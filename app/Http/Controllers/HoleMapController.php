@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Roll\MappedPutts;
+use Amble\Core\Roll\MappedRead;
+use App\Http\Requests\HoleMapRequest;
+use App\Http\Requests\MappedPuttRequest;
+use App\Http\Resources\HoleMapResource;
+use App\Http\Resources\HoleMapSummaryResource;
+use App\Http\Resources\MappedPuttResource;
+use App\Http\Resources\MappedReadResource;
+use App\Models\Green;
+use App\Models\HoleMapRecord;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** Mapped holes of a green. */
+final class HoleMapController
+{
+    /** The newest hole position first. */
+    public function index(Green $green): AnonymousResourceCollection
+    {
+        return HoleMapSummaryResource::collection(
+            HoleMapRecord::query()->where('green_id', $green->id)->orderByDesc('created_at')->orderByDesc('id')->get(),
+        );
+    }
+
+    /** Begin one under the client's id; the same id again answers with what is there. */
+    public function store(HoleMapRequest $request, Green $green): HoleMapResource
+    {
+        $columns = $request->columns() + [
+            'id' => $request->clientId(),
+            'workspace_id' => $green->workspace_id,
+            'coach_id' => $request->coach()->id,
+            'green_id' => $green->id,
+        ];
+
+        return new HoleMapResource(
+            HoleMapRecord::once(
+                $request->clientId(),
+                $green->workspace_id,
+                static fn(): HoleMapRecord => HoleMapRecord::query()->create(
+                    array_filter($columns, static fn(mixed $value): bool => $value !== null),
+                ),
+            ),
+        );
+    }
+
+    public function show(HoleMapRecord $map): HoleMapResource
+    {
+        return new HoleMapResource($map);
+    }
+
+    public function update(HoleMapRequest $request, HoleMapRecord $map): HoleMapResource
+    {
+        $map->update($request->columns());
+
+        return new HoleMapResource($map);
+    }
+
+    public function destroy(HoleMapRecord $map): Response
+    {
+        $map->delete();
+
+        return response()->noContent();
+    }
+
+    /** Read a putt from a place; nothing is kept. */
+    public function read(MappedPuttRequest $request, HoleMapRecord $map): MappedReadResource
+    {
+        [$x, $y, $pace] = [$request->float('x_m'), $request->float('y_m'), $request->float('pace_m')];
+        self::refuseBeyond($map, $x, $y);
+
+        return new MappedReadResource(
+            MappedRead::of($map->map(), $request->speed(), $x, $y, $pace, 'x_m'),
+            $x,
+            $y,
+            $pace,
+        );
+    }
+
+    /** Find putts of a length: the straight ones, and the one nearest to what is wanted. */
+    public function putts(MappedPuttRequest $request, HoleMapRecord $map): JsonResponse
+    {
+        $wish = $request->wish();
+        self::refuseBeyond($map, $wish->length->metres(), 0.0, 'length_m');
+        $putts = new MappedPutts($map->map(), $request->speed(), $request->float('pace_m'));
+        $nearest = $putts->nearest($wish);
+
+        return new JsonResponse([
+            'nearest' => $nearest === null ? null : MappedPuttResource::make($nearest),
+            'straight' => MappedPuttResource::collection($putts->straight($wish->length->metres())),
+        ]);
+    }
+
+    /** @throws ValidationException If the map does not reach so far. */
+    private static function refuseBeyond(HoleMapRecord $map, float $x, float $y, string $field = 'x_m'): void
+    {
+        if (!$map->map()->covers($x, $y)) {
+            throw ValidationException::withMessages([
+                $field => 'The map does not reach so far. Measure slopes further out first.',
+            ]);
+        }
+    }
+}
