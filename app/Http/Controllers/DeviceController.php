@@ -51,7 +51,8 @@ final class DeviceController
         // A level is asked about ground that nobody knows yet.
         $scene =
             $device === DeviceKind::Level
-                ? DeviceScene::anywhere($request->scene()->speed, $request->scene()->target, $random)
+                ? $request->onHole() ??
+                    DeviceScene::anywhere($request->scene()->speed, $request->scene()->target, $random)
                 : $request->scene();
 
         return new JsonResponse([

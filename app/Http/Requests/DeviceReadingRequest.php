@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Device\DeviceScene;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Simulation\SimulatedHole;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Student;
@@ -21,6 +22,10 @@ final class DeviceReadingRequest extends WorkspaceRequest
             'target_m' => ['nullable', 'numeric', 'between:0.3,30'],
             'speed_m' => ['nullable', 'numeric', 'between:0.9,5.5'],
             'along_percent' => ['nullable', 'numeric', 'between:-6,6'],
+            // A place round the hole that is being mapped, for a level.
+            'x_m' => ['nullable', 'numeric', 'between:-30,30'],
+            'y_m' => ['required_with:x_m', 'numeric', 'between:-30,30'],
+            'is_turned' => ['nullable', 'boolean'],
             'count' => ['nullable', 'integer', 'between:1,10'],
             // The same number gives the same reading: one that is asked again after a lost answer is not another one.
             'number' => ['required', 'string', 'max:40'],
@@ -30,6 +35,14 @@ final class DeviceReadingRequest extends WorkspaceRequest
     public function student(): ?Student
     {
         return $this->filled('student') ? Student::query()->find($this->string('student')->toString()) : null;
+    }
+
+    /** What a level lies on round the hole that is being mapped; null where it lies on the line of a putt. */
+    public function onHole(): ?DeviceScene
+    {
+        return $this->filled('x_m')
+            ? SimulatedHole::under($this->float('x_m'), $this->float('y_m'), $this->boolean('is_turned'))
+            : null;
     }
 
     /** On an ordinary green, at four metres, where nothing else is said. */

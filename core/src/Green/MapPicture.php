@@ -135,8 +135,9 @@ final readonly class MapPicture
         $falls = [];
         for ($i = -self::ARROWS; $i <= self::ARROWS; ++$i) {
             for ($j = -self::ARROWS; $j <= self::ARROWS; ++$j) {
-                [$x, $y] = [($i * $reach) / self::ARROWS, ($j * $reach) / self::ARROWS];
-                if (!$map->covers($x, $y)) {
+                [$x, $y] = [($i * $reach) / (self::ARROWS + 0.25), ($j * $reach) / (self::ARROWS + 0.25)];
+                // An arrow at the very edge would point out of the map.
+                if (hypot($x, $y) > 0.95 * $reach) {
                     continue;
                 }
                 [$right, $up] = $map->slope($x, $y);

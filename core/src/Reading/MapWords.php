@@ -48,17 +48,17 @@ final class MapWords
         return [self::aimAt($read, $line - $half), self::aimAt($read, $line + $half)];
     }
 
-    /** "10 ft from 4 o'clock", the mark at twelve. */
+    /** "{3.0 m} at 4 o’clock", the landmark at twelve. */
     public static function place(float $xMetres, float $yMetres): string
     {
         $away = hypot($xMetres, $yMetres);
 
         return $away < Physics::HOLE_RADIUS
             ? 'the hole'
-            : sprintf('%s at %s o’clock', FigureText::metres($away), self::hour($xMetres, $yMetres));
+            : sprintf('%s at %s', FigureText::metres($away), self::hour($xMetres, $yMetres));
     }
 
-    /** A putt as it would be asked for: "{3.0 m} from 5 o’clock, 1.8 % uphill, breaking left". */
+    /** A putt as it would be asked for: "{3.0 m} at 5 o’clock, 1.8 % uphill, breaking left". */
     public static function putt(MappedPutt $putt): string
     {
         $along = 100.0 * $putt->along;
@@ -122,6 +122,6 @@ final class MapWords
         $halves = ($halves + 24) % 24;
         $hour = intdiv($halves, 2) === 0 ? 12 : intdiv($halves, 2);
 
-        return $halves % 2 === 0 ? (string) $hour : "half past $hour";
+        return $halves % 2 === 0 ? "$hour o’clock" : "half past $hour";
     }
 }

@@ -88,4 +88,8 @@ export interface DeviceScene {
   speed_m?: number | null;
   along_percent?: number | null;
   count?: number;
+  /** Where a level lies round a hole, and whether it is turned by half a turn. */
+  x_m?: number;
+  y_m?: number;
+  is_turned?: 0 | 1;
 }

@@ -38,6 +38,8 @@ const DrillFiles = later(async () => (await import('../pages/drills/DrillFiles')
 const DrillList = later(async () => (await import('../pages/drills/Drills')).DrillList);
 const DrillSetupScreen = later(async () => (await import('../pages/drills/DrillSetupScreen')).DrillSetupScreen);
 const QuizScreen = later(async () => (await import('../pages/green-reading/QuizScreen')).QuizScreen);
+const HoleMaps = later(async () => (await import('../pages/green-reading/HoleMaps')).HoleMaps);
+const HoleMapScreen = later(async () => (await import('../pages/green-reading/HoleMapScreen')).HoleMapScreen);
 const Greens = later(async () => (await import('../pages/greens/Greens')).Greens);
 const Sessions = later(async () => (await import('../pages/sessions/Sessions')).Sessions);
 const RunScreen = later(async () => (await import('../features/drill-run/RunScreen')).RunScreen);
@@ -117,6 +119,8 @@ const router = createBrowserRouter([
               { path: 'sessions/:id/drills/:key', element: <DrillSetupScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
+              { path: 'greens/:id/hole-maps', element: <HoleMaps /> },
+              { path: 'hole-maps/:id', element: <HoleMapScreen /> },
               { path: 'calendar', element: <CalendarScreen /> },
               { path: 'green-reading', element: <GreenReadingScreen /> },
               { path: 'sessions', element: <Sessions /> },

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { type Control, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
 import { useDelete, useSaveGreen, useToday } from '../../api/queries';
 import type { GrassKind, Green } from '../../api/types';
 import {
@@ -31,6 +32,7 @@ export function Greens() {
   const today = useToday();
   const units = useUnits();
   const putAway = useDelete();
+  const navigate = useNavigate();
   const [opened, setOpened] = useState<Green | 'new' | null>(null);
   const [search, setSearch] = useState('');
   const deleteGreen = ({ id, name }: Green) => {
@@ -71,6 +73,7 @@ export function Greens() {
                 <Menu
                   label={`More for ${green.name}`}
                   acts={[
+                    { label: 'Hole maps', act: () => void navigate(`/greens/${green.id}/hole-maps`) },
                     { label: 'Edit', act: () => setOpened(green) },
                     { label: 'Delete', act: () => deleteGreen(green) },
                   ]}
