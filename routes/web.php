@@ -163,6 +163,7 @@ Route::prefix('api')->group(function () use ($asksEachTime): void {
             Route::get('hole-maps/{map}', [HoleMapController::class, 'show']);
             Route::get('hole-maps/{map}/read', [HoleMapController::class, 'read']);
             Route::get('hole-maps/{map}/putts', [HoleMapController::class, 'putts']);
+            Route::post('hole-maps/{map}/stations', [HoleMapController::class, 'stations']);
         });
         Route::put('hole-maps/{map}', [HoleMapController::class, 'update'])->can('update', 'map');
         Route::delete('hole-maps/{map}', [HoleMapController::class, 'destroy'])->can('delete', 'map');

@@ -130,6 +130,7 @@ trait HoldsToContract
         'PUT api/hole-maps/{map}' => 'hole-map',
         'GET api/hole-maps/{map}/read' => 'mapped-read',
         'GET api/hole-maps/{map}/putts' => 'mapped-putts',
+        'POST api/hole-maps/{map}/stations' => '[mapped-station]',
         'GET api/face-and-path' => 'face-and-path',
         'GET api/greens/{green}/stations' => '[green-station]',
         'GET api/checks' => 'check-catalogue',

@@ -350,6 +350,7 @@ final class Endpoints
             'POST api/greens/{green}/hole-maps' => ['id' => $id()] + self::mapAsSent(),
             'PUT api/hole-maps/{map}' => self::mapAsSent(),
             'DELETE api/hole-maps/{map}' => [],
+            'POST api/hole-maps/{map}/stations' => ['drill' => self::drill()],
             'POST api/length-sets' => [
                 'id' => $id(),
                 'name' => 'Three',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Coach;
 use App\Models\Green;
 use Illuminate\Support\Str;
+use Tests\Attack\Endpoints;
 use Tests\TestCase;
 
 /** A hole is mapped place by place, read, and taken along in the records. */
@@ -109,6 +110,17 @@ final class HoleMapTest extends TestCase
         self::assertCount(2, $found['straight']);
         self::assertEqualsWithDelta(-2.1, $found['nearest']['along_percent'], 0.4);
         self::assertStringEndsWith('% downhill', $found['nearest']['words']);
+        $stations = $this->postJson("api/hole-maps/$id/stations", [
+            'drill' => [
+                'stations' => [['length_m' => 2], ['length_m' => 2.5, 'across_percent' => 2], ['length_m' => 8]],
+            ] + Endpoints::drill(),
+        ])
+            ->assertSuccessful()
+            ->json();
+        self::assertEqualsWithDelta(0.0, $stations[0]['across_percent'], 0.2);
+        self::assertEqualsWithDelta(2.0, $stations[1]['across_percent'], 0.4);
+        self::assertStringEndsWith('breaking left', $stations[1]['words']);
+        self::assertNull($stations[2]);
         $this->getJson("api/hole-maps/$id/putts?speed_m=3&pace_m=0.3&length_m=9")->assertJsonValidationErrorFor(
             'length_m',
         );

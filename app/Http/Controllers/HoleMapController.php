@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Drill\Station;
+use Amble\Core\Roll\MappedPutt;
 use Amble\Core\Roll\MappedPutts;
 use Amble\Core\Roll\MappedRead;
+use Amble\Core\Roll\PuttWish;
 use App\Http\Requests\HoleMapRequest;
 use App\Http\Requests\MappedPuttRequest;
 use App\Http\Resources\HoleMapResource;
 use App\Http\Resources\HoleMapSummaryResource;
 use App\Http\Resources\MappedPuttResource;
 use App\Http\Resources\MappedReadResource;
+use App\Models\DrillDefinition;
 use App\Models\Green;
 use App\Models\HoleMapRecord;
+use App\Reports\DrillLibrary;
+use App\Reports\GreenSpeeds;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -22,6 +29,9 @@ use Illuminate\Validation\ValidationException;
 /** Mapped holes of a green. */
 final class HoleMapController
 {
+    /** Played past the hole where nobody says otherwise, metres. */
+    private const PACE = 0.3;
+
     /** The newest hole position first. */
     public function index(Green $green): AnonymousResourceCollection
     {
@@ -96,6 +106,27 @@ final class HoleMapController
             'nearest' => $nearest === null ? null : MappedPuttResource::make($nearest),
             'straight' => MappedPuttResource::collection($putts->straight($wish->length->metres())),
         ]);
+    }
+
+    /** Where the stations of a drill lie on the map; nothing is kept. A station that names no slope is laid straight. */
+    public function stations(Request $request, HoleMapRecord $map, DrillLibrary $drills): JsonResponse
+    {
+        $stations = DrillDefinition::card($drills->readOne($request->getContent()))->rules->stations;
+        $wished = static fn(Station $station): PuttWish => new PuttWish(
+            $station->length(),
+            $station->along->ratio() === 0.0 ? null : $station->along,
+            $station->across,
+        );
+        $putts = new MappedPutts($map->map(), GreenSpeeds::last($map->green->loadMissing('latestReading')), self::PACE);
+
+        return new JsonResponse(
+            array_map(
+                static fn(?MappedPutt $putt): ?MappedPuttResource => $putt === null
+                    ? null
+                    : MappedPuttResource::make($putt),
+                $putts->stations(array_map($wished, $stations)),
+            ),
+        );
     }
 
     /** @throws ValidationException If the map does not reach so far. */

@@ -19,7 +19,7 @@ final readonly class MappedPutts
 
     /** So far off the wanted slope weighs as much as so far off the wanted place: rise per run, and a share of the length. */
     private const SLOPE_OFF = 0.005;
-    private const PLACE_OFF = 0.5;
+    private const PLACE_OFF = 2.0;
 
     /** Places a map is begun with, and that are suggested: how far from the hole, metres (10 ft), and how many. */
     public const CIRCLE = 3.048;
@@ -96,6 +96,30 @@ final readonly class MappedPutts
         }
 
         return $best;
+    }
+
+    /**
+     * Places for the stations of a drill, one after another: each as it is wanted, and where any place will do in line
+     * with the one before, so that nobody walks round the hole for nothing.
+     *
+     * @param list<PuttWish> $wishes
+     *
+     * @return list<MappedPutt|null> null where the map does not reach so far
+     */
+    public function stations(array $wishes): array
+    {
+        $putts = [];
+        $before = null;
+        foreach ($wishes as $wish) {
+            $length = $wish->length->metres();
+            $away = $before === null ? 0.0 : hypot($before->xMetres, $before->yMetres);
+            $near = $before === null ? null : [($before->xMetres * $length) / $away, ($before->yMetres * $length) / $away];
+            $putt = $this->nearest(new PuttWish($wish->length, $wish->along, $wish->across, $wish->near ?? $near));
+            $putts[] = $putt;
+            $before = $putt ?? $before;
+        }
+
+        return $putts;
     }
 
     /**

@@ -62,9 +62,19 @@ final readonly class MappedRead
     /** The read alone, without its standard error: quick enough to look round a hole. */
     public static function lineAt(HoleMap $map, GreenSpeed $speed, float $x, float $y, float $pace): ?float
     {
+        return self::lineOn($map->coefficients, $speed, $x, $y, $pace);
+    }
+
+    /**
+     * The start line on ground of which the coefficients are known; null where there is none.
+     *
+     * @param list<float> $coefficients c₁ to c₉
+     */
+    public static function lineOn(array $coefficients, GreenSpeed $speed, float $x, float $y, float $pace): ?float
+    {
         $length = Length::ofMetres(self::distance($x, $y, 'ball'));
 
-        return (new AimSolver(self::ground($map->coefficients, $speed, $x, $y), $length, $pace))->read()->startLine();
+        return (new AimSolver(self::ground($coefficients, $speed, $x, $y), $length, $pace))->read()->startLine();
     }
 
     /** The ground of a putt on a map. */

@@ -116,6 +116,22 @@ final class MappedPuttsTest extends PropertyTestCase
         self::assertNull($putts->nearest(new PuttWish(Length::ofMetres(8.0), null, null)));
     }
 
+    public function testStationsOfADrillLieAsTheyAreWantedAndElseInOneLine(): void
+    {
+        $putts = new MappedPutts(self::plane(0.0, 0.02), self::speed(), 0.3);
+        $straight = static fn(float $metres): PuttWish => new PuttWish(Length::ofMetres($metres), null, Grade::level());
+        $ladder = $putts->stations([$straight(1.0), $straight(2.0), $straight(3.0), $straight(9.0)]);
+        self::assertNull($ladder[3]);
+        foreach (array_slice($ladder, 0, 3) as $i => $putt) {
+            // All straight down the plane, or all straight up it.
+            self::assertEqualsWithDelta(0.0, $putt?->xMetres, 1e-6);
+            self::assertSame(($ladder[0]?->yMetres ?? 0.0) > 0.0, ($putt?->yMetres ?? 0.0) > 0.0);
+            self::assertEqualsWithDelta($i + 1.0, abs($putt->yMetres ?? 0.0), 1e-6);
+        }
+        $breaking = new PuttWish(Length::ofMetres(2.0), null, Grade::ofPercent(2.0));
+        self::assertEqualsWithDelta(2.0, $putts->stations([$straight(2.0), $breaking])[1]?->xMetres, 0.4);
+    }
+
     public function testThePlaceSaidNextTellsMoreThanMostAndTheLinesGetSurerByIt(): void
     {
         $map = HoleMap::of([]);

@@ -4,7 +4,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { request } from './api';
 import { newId } from './outbox';
-import type { HoleMap, HoleMapSummary, MappedPutts, MappedRead } from './types';
+import type { Drill, HoleMap, HoleMapSummary, MappedPutts, MappedRead, MappedStation } from './types';
 
 const MAPS = ['hole-maps'] as const;
 
@@ -52,11 +52,33 @@ export function useSaveHoleMap(id: string) {
   });
 }
 
+/** Deletes a map, and brings one back as it was; what is deleted is handed to whoever may offer to undo it. */
 export function useDeleteHoleMap() {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) => request<void>('DELETE', `hole-maps/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: MAPS }),
+  const onSuccess = () => client.invalidateQueries({ queryKey: MAPS });
+  const drop = useMutation({
+    mutationFn: async (id: string) => {
+      const map = await request<HoleMap>('GET', `hole-maps/${id}`);
+      await request<void>('DELETE', `hole-maps/${id}`);
+      return map;
+    },
+    onSuccess,
+  });
+  const restore = useMutation({
+    mutationFn: ({ id, green_id, name, mark, read_by, readings }: HoleMap) =>
+      request<HoleMap>('POST', `greens/${green_id}/hole-maps`, { id, name, mark, read_by, readings }),
+    onSuccess,
+  });
+  return { drop, restore };
+}
+
+/** Where the stations of a drill lie on a mapped hole; asked once one is chosen. */
+export function useMappedStations(id: string, drill: Drill | null) {
+  return useQuery({
+    queryKey: [...MAPS, id, 'stations', drill],
+    queryFn: () => request<MappedStation[]>('POST', `hole-maps/${id}/stations`, { drill }),
+    enabled: drill !== null,
+    retry: false,
   });
 }
 

@@ -15,7 +15,8 @@ interface HoleDrawingProps {
   /** Where a place is measured, or a ball lies. */
   at: Place | null;
   read: MappedRead | null;
-  straight: MappedPutts['straight'];
+  /** Putts that were found. */
+  putts: MappedPutts['straight'];
   onTouch: (place: Place) => void;
   units: Units;
 }
@@ -24,7 +25,7 @@ interface HoleDrawingProps {
  * The hole from above, its landmark at the top: contours, which way it falls, what was measured, a putt's line. What a
  * touch does, the fields beside it do by keys.
  */
-export function HoleDrawing({ map, at, read, straight, onTouch, units }: HoleDrawingProps) {
+export function HoleDrawing({ map, at, read, putts, onTouch, units }: HoleDrawingProps) {
   const svg = useRef<SVGSVGElement>(null);
   const scale = scaleOf(map);
   const touch = (event: MouseEvent) => {
@@ -82,7 +83,7 @@ export function HoleDrawing({ map, at, read, straight, onTouch, units }: HoleDra
         </g>
       ))}
       <circle r={2} fill={color.ink} />
-      {straight.map((putt) => (
+      {putts.map((putt) => (
         <g key={`${putt.x_m} ${putt.y_m}`}>
           <line
             x2={right(putt.x_m)}

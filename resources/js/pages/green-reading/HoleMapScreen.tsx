@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
@@ -8,10 +8,11 @@ import {
   useHoleMap,
   useMappedPutts,
   useMappedRead,
+  useMappedStations,
   useSaveHoleMap,
 } from '../../api/holeMapQueries';
-import { useToday } from '../../api/queries';
-import type { HoleMap, MappedPutts, MappedRead } from '../../api/types';
+import { useDrills, useToday } from '../../api/queries';
+import type { Drill, HoleMap, MappedPutts, MappedRead, MappedStation } from '../../api/types';
 import {
   Button,
   Columns,
@@ -90,6 +91,9 @@ function Mapped({ map }: { map: HoleMap }) {
   const next = chosen ?? map.next;
   const shownRead = task === 'read' && read.isSuccess ? read.data : null;
   const found = task === 'find' && putts.isSuccess ? putts.data : null;
+  const [laid, lay] = useState<Drill | null>(null);
+  const stations = useMappedStations(map.id, task === 'find' && map.reach_m > 0 ? laid : null);
+  const placed = task === 'find' && laid !== null ? (stations.data ?? null) : null;
   const at = task === 'measure' ? next : task === 'read' ? ball : (found?.nearest ?? null);
   return (
     <Page>
@@ -106,7 +110,7 @@ function Mapped({ map }: { map: HoleMap }) {
             map={map}
             at={at}
             read={shownRead}
-            straight={found?.straight ?? []}
+            putts={placed === null ? (found?.straight ?? []) : placed.filter((each) => each !== null)}
             onTouch={(place) => (task === 'measure' ? choose(rounded(place)) : setBall(place))}
             units={units}
           />
@@ -143,7 +147,9 @@ function Mapped({ map }: { map: HoleMap }) {
                 setTask('read');
               }}
               units={units}
-            />
+            >
+              <LaidDrill drill={laid} onDrill={lay} placed={placed} error={stations.error} units={units} />
+            </Find>
           )}
         </Sides>
         <EditList aria-label="More of this map">
@@ -354,6 +360,7 @@ interface FindProps {
   hasMap: boolean;
   onRead: (place: Place) => void;
   units: Units;
+  children: ReactNode;
 }
 
 const ALONG = [
@@ -369,7 +376,7 @@ const BREAKS = [
   { value: '0', label: 'Straight' },
 ] as const;
 
-function Find({ wish, onWish, found, error, hasMap, onRead, units }: FindProps) {
+function Find({ wish, onWish, found, error, hasMap, onRead, units, children }: FindProps) {
   if (!hasMap) {
     return <SentenceText>Nothing is measured yet. Measure the hole first.</SentenceText>;
   }
@@ -426,7 +433,49 @@ function Find({ wish, onWish, found, error, hasMap, onRead, units }: FindProps) 
           </Found>
         </Stack>
       )}
+      {children}
     </Stack>
+  );
+}
+
+interface LaidDrillProps {
+  drill: Drill | null;
+  onDrill: (drill: Drill | null) => void;
+  placed: readonly MappedStation[] | null;
+  error: Error | null;
+  units: Units;
+}
+
+/** A whole drill laid out on this hole: from where each station is putted. */
+function LaidDrill({ drill, onDrill, placed, error, units }: LaidDrillProps) {
+  const drills = useDrills();
+  const all = [...(drills.data?.own ?? []), ...(drills.data?.library ?? [])]
+    .map((each) => each.drill)
+    .filter(({ target }) => target === 'hole');
+  return (
+    <EditList aria-label="A whole drill">
+      <FoldRow label="Lay out a drill here" summary={drill?.name ?? ''}>
+        <Stack $gap="s">
+          <Pick
+            label="Drill"
+            options={[{ value: '', label: 'None' }, ...all.map(({ key, name }) => ({ value: key, label: name }))]}
+            value={drill?.key ?? ''}
+            onChange={(key) => onDrill(all.find((each) => each.key === key) ?? null)}
+          />
+          {error !== null && <Notice kind="wrong">{error.message}</Notice>}
+          {placed !== null && drill !== null && (
+            <Found as="ol" aria-label={`Stations of ${drill.name}`}>
+              {placed.map((putt, i) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: stations stand in the drill's own order.
+                <li key={i}>
+                  {i + 1} · {putt === null ? 'further than the map reaches' : inWords(putt.words, units)}
+                </li>
+              ))}
+            </Found>
+          )}
+        </Stack>
+      </FoldRow>
+    </EditList>
   );
 }
 

@@ -10,6 +10,7 @@ import {
   Menu,
   Name,
   Notice,
+  offerUndo,
   Page,
   SentenceText,
   Sheet,
@@ -26,7 +27,7 @@ export function HoleMaps() {
   const { id = '' } = useParams();
   const green = useToday().data?.greens.find((each) => each.id === id);
   const maps = useHoleMaps(id);
-  const drop = useDeleteHoleMap();
+  const { drop, restore } = useDeleteHoleMap();
   const [isAdding, setAdding] = useState(false);
   const { shown, more } = useFirst(maps.data ?? []);
   return (
@@ -61,7 +62,18 @@ export function HoleMaps() {
                 <ButtonLink to={`/hole-maps/${map.id}`} aria-label={`Open ${map.name}`}>
                   Open
                 </ButtonLink>
-                <Menu label={`More for ${map.name}`} acts={[{ label: 'Delete', act: () => drop.mutate(map.id) }]} />
+                <Menu
+                  label={`More for ${map.name}`}
+                  acts={[
+                    {
+                      label: 'Delete',
+                      act: () =>
+                        drop.mutate(map.id, {
+                          onSuccess: (gone) => offerUndo(`${gone.name} is deleted.`, () => restore.mutate(gone)),
+                        }),
+                    },
+                  ]}
+                />
               </span>
             </li>
           ))}

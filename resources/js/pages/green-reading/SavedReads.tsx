@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { fieldError } from '../../api/api';
 import { useDeleteRead, useSavedReads, useSaveRead } from '../../api/queries';
 import type { Green, PuttSituation, SavedRead } from '../../api/types';
-import { Button, chip, Entry, Notice, QuietText, Row, Sheet, Stack } from '../../design';
+import { Button, ButtonLink, chip, Entry, Notice, QuietText, Row, Sheet, Stack } from '../../design';
 import type { Units } from '../../units/useUnits';
 
 const Named = styled.button`${chip}`;
@@ -53,6 +53,9 @@ export function SavedReads({ green, putt, onOpen, units }: SavedReadsProps) {
           </Named>
         ))}
         <Button onPress={() => setNaming(true)}>Save this read</Button>
+        <ButtonLink look="bare" to={`/greens/${green.id}/hole-maps`}>
+          Hole maps
+        </ButtonLink>
         {opened !== null && (
           <Button
             look="bare"
