@@ -35,12 +35,13 @@ $putts = static function (float $readErrorRadians): float {
 echo <<<TEXT
 # How well a mapped hole is known
 
-Printed by `./amble map-study`: $holes random holes a row (coefficients by maths.md 2.6, green speeds of 8 to 12 ft), four
-putts each from random directions. Slope and start-line errors are root mean squares; "held" is how often the 80 %
-range of the start line held the true one (78 to 84 % is wanted).
+Printed by `./amble map-study`: $holes random holes a row (coefficients by maths.md 2.6, green speed 10 ft), four putts each from
+random directions. Slope and start-line errors are root mean squares; "held" is how often the 80 % range of the start line held
+the true one (78 to 84 % is wanted). "Said" is the share of putts whose start line is known within 2°, as the screen says no
+others; what stands beside it is of those.
 
-| places | read by | putt | slope | start line | held | one slope half-way | one slope at the hole |
-|---|---|---|---|---|---|---|---|
+| places | read by | putt | slope | said | start line | held | one slope half-way | one slope at the hole |
+|---|---|---|---|---|---|---|---|---|
 
 TEXT;
 $told = [];
@@ -61,11 +62,12 @@ foreach (
         $trial->hole();
     }
     printf(
-        "| the hole%s | %s | %d ft | %.2f %% | %.2f° | %d %% | %.2f° | %.2f° |\n",
+        "| the hole%s | %s | %d ft | %.2f %% | %d %% | %.2f° | %d %% | %.2f° | %.2f° |\n",
         $places === 0 ? '' : " and $places at 10 ft",
         $noise === HoleMap::PHONE ? 'phone' : 'level',
         $feet,
         100.0 * $rms($trial->slopes),
+        (int) round((100.0 * count($trial->lines)) / max(1, $trial->asked)),
         rad2deg($rms($trial->lines)),
         (int) round((100.0 * count(array_filter($trial->held))) / max(1, count($trial->held))),
         rad2deg($rms($trial->halfWay)),

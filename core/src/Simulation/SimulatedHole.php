@@ -26,17 +26,19 @@ final class SimulatedHole
      */
     public static function under(float $x, float $y, bool $isTurned): DeviceScene
     {
-        [$rows, $sign] = [HoleMap::gradientRows($x, $y), $isTurned ? -1.0 : 1.0];
-        $percent = static fn(array $row, float $own): Grade => Grade::ofPercent(
-            $sign * 100.0 * array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $row, self::GROUND)) +
-                $own,
-        );
+        $sign = $isTurned ? -1.0 : 1.0;
+        [$right, $up] = HoleMap::gradientRows($x, $y);
+        [$toRight, $upwards] = [0.0, 0.0];
+        foreach (self::GROUND as $i => $coefficient) {
+            $toRight += $right[$i] * $coefficient;
+            $upwards += $up[$i] * $coefficient;
+        }
 
         return new DeviceScene(
             GreenSpeed::ordinary(),
             Length::ofMetres(4.0),
-            $percent($rows[1], self::OWN_ERROR[0]),
-            $percent($rows[0], self::OWN_ERROR[1]),
+            Grade::ofPercent($sign * 100.0 * $upwards + self::OWN_ERROR[0]),
+            Grade::ofPercent($sign * 100.0 * $toRight + self::OWN_ERROR[1]),
         );
     }
 }
