@@ -42,6 +42,8 @@ const SCREENS = [
   ['Export and import drills', '/drills/files'],
   ['Green reading', '/green-reading'],
   ['Greens', '/greens'],
+  ['Hole maps', '/greens/{green}/hole-maps'],
+  ['Hole map', '/hole-maps/{map}'],
   ['More', '/more'],
   ['Checklists', '/checklists'],
   ['Settings', '/settings'],
@@ -113,13 +115,22 @@ async function visit(database, workspace, screens) {
       await page.goto('/');
       await page.getByRole('button', { name: 'Open the demo' }).click();
       await page.getByRole('heading', { name: 'Today' }).waitFor();
-      const { session, student } = await page.evaluate(async () => {
+      const { session, student, green, map } = await page.evaluate(async () => {
         const today = await fetch('/api/today').then((answer) => answer.json());
         const first = today.sessions.find(({ ended_at }) => ended_at === null) ?? today.sessions[0];
-        return { session: first.id, student: first.student_id };
+        // The first green with a map, else the first one.
+        for (const { id } of today.greens) {
+          const [map] = await fetch(`/api/greens/${id}/hole-maps`).then((answer) => answer.json());
+          if (map !== undefined) {
+            return { session: first.id, student: first.student_id, green: id, map: map.id };
+          }
+        }
+        return { session: first.id, student: first.student_id, green: today.greens[0].id, map: null };
       });
-      for (const [name, path] of screens) {
-        await page.goto(path.replace('{session}', session).replace('{student}', student));
+      for (const [name, path] of screens.filter(([, path]) => map !== null || !path.includes('{map}'))) {
+        await page.goto(
+          path.replace('{session}', session).replace('{student}', student).replace('{green}', green).replace('{map}', map),
+        );
         await page.waitForLoadState('networkidle');
         await page.waitForTimeout(150);
         const seen = await page.evaluate(measure);

@@ -21,7 +21,6 @@ const VIEWS = [
   { name: 'putt-phone', path: '/sessions/{Tobin}/putt', size: PHONE, station: '12 ft' },
   { name: 'review', path: '/sessions/{Tobin}/review', size: { width: 1280, height: 900 } },
   { name: 'plan', path: '/sessions/{Ilse}/plan', size: { width: 1280, height: 1150 } },
-  { name: 'check', path: '/sessions/{Ilse}/checks/eye_place', size: LAPTOP },
   { name: 'drills', path: '/drills', size: LAPTOP },
   { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
   { name: 'drill-results', size: { width: 1280, height: 1000 }, act: findAgain },
@@ -29,6 +28,7 @@ const VIEWS = [
   { name: 'calendar', path: '/calendar', size: LAPTOP },
   { name: 'rounds', path: '/students/{student Tobin}/rounds', size: { width: 1280, height: 1150 } },
   { name: 'green-reading', path: '/green-reading?student={student Tobin}&length=5&along=-1&across=2', size: { width: 1280, height: 1150 } },
+  { name: 'hole-map', path: '/hole-maps/{map}', size: LAPTOP },
   { name: 'reading-quiz', size: LAPTOP, act: guessOne },
   { name: 'take-home-card', size: PAPER, act: printCard },
   { name: 'simulation', size: LAPTOP, act: walkAlong },
@@ -108,6 +108,7 @@ try {
     const student = today.students.find((each) => each.name.startsWith(name));
     return today.sessions.find((session) => session.student_id === student.id).id;
   };
+  const [{ id: map }] = await laptop.evaluate((id) => fetch(`/api/greens/${id}/hole-maps`).then((answer) => answer.json()), today.greens.find(({ name }) => name.startsWith('Boathouse')).id);
   const students = Object.fromEntries(today.students.map(({ id, name }) => [name.split(' ')[0], id]));
   const open = latest('Tobin');
   const { run: { id: run } } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
@@ -125,6 +126,7 @@ try {
       await page.goto(
         path
           .replace('{run}', run)
+          .replace('{map}', map)
           .replace(/\{student (\w+)\}/, (_, student) => students[student])
           .replace(/\{(\w+)\}/, (_, student) => latest(student)),
       );

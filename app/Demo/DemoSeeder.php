@@ -86,6 +86,11 @@ final class DemoSeeder
             $this->rounds->holdBeside($this->coach, $this->ulids->at($this->today->subDays(20)));
             $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
             DemoCalendar::book($this->coach, $this->greens, $this->today, $this->ulids);
+            DemoHoleMap::lay(
+                $this->coach,
+                $this->greens[array_key_first(DemoClinic::GREENS)],
+                $this->ulids->at($this->today->subDays(12)),
+            );
             foreach ($this->coach->students()->get() as $student) {
                 $this->summaries->refresh($student);
             }
