@@ -161,6 +161,7 @@ Route::prefix('api')->group(function () use ($asksEachTime): void {
         Route::post('greens/{green}/hole-maps', [HoleMapController::class, 'store'])->can('update', 'green');
         Route::middleware('can:view,map')->group(function (): void {
             Route::get('hole-maps/{map}', [HoleMapController::class, 'show']);
+            Route::get('hole-maps/{map}/slopes.csv', [HoleMapController::class, 'slopes']);
             Route::get('hole-maps/{map}/read', [HoleMapController::class, 'read']);
             Route::get('hole-maps/{map}/putts', [HoleMapController::class, 'putts']);
             Route::post('hole-maps/{map}/stations', [HoleMapController::class, 'stations']);

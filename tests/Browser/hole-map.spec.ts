@@ -81,7 +81,7 @@ test('a hole is mapped with a phone, read, searched for putts, kept as a picture
   await expect(page.getByText(/^Nearest: 8 ft at (half past 6|7 o’clock), 2\.\d % uphill/)).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: /^8 ft at .*(up|down)hill/ })).toHaveCount(2);
 
-  await page.getByRole('button', { name: /^Picture to keep/ }).click();
+  await page.getByRole('button', { name: /^Picture and table/ }).click();
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save picture' }).click();
   const picture = readFileSync(await (await saving).path(), 'utf8');

@@ -111,9 +111,10 @@ final class HoleMapTest extends TestCase
         self::assertEqualsWithDelta(-2.1, $found['nearest']['along_percent'], 0.4);
         self::assertStringEndsWith('% downhill', $found['nearest']['words']);
         $stations = $this->postJson("api/hole-maps/$id/stations", [
-            'drill' => [
-                'stations' => [['length_m' => 2], ['length_m' => 2.5, 'across_percent' => 2], ['length_m' => 8]],
-            ] + Endpoints::drill(),
+            'drill' =>
+                [
+                    'stations' => [['length_m' => 2], ['length_m' => 2.5, 'across_percent' => 2], ['length_m' => 8]],
+                ] + Endpoints::drill(),
         ])
             ->assertSuccessful()
             ->json();
@@ -137,6 +138,13 @@ final class HoleMapTest extends TestCase
         $bad['readings'][1]['right_percent'] = 'steep';
         $this->putJson("api/hole-maps/$id", $bad)->assertJsonValidationErrorFor('readings.1.right_percent');
         self::assertCount(7, $this->getJson("api/hole-maps/$id")->json('readings'));
+        $table = $this->get("api/hole-maps/$id/slopes.csv")
+            ->assertSuccessful()
+            ->getContent();
+        self::assertStringStartsWith(
+            "place,x_m,y_m,right_percent,up_percent,by\r\n1,0,0,1,2,typed\r\n",
+            (string) $table,
+        );
         $this->actingAs($this->coach('other@example.test'))
             ->getJson("api/hole-maps/$id")
             ->assertNotFound();

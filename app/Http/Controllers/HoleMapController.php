@@ -9,6 +9,7 @@ use Amble\Core\Roll\MappedPutt;
 use Amble\Core\Roll\MappedPutts;
 use Amble\Core\Roll\MappedRead;
 use Amble\Core\Roll\PuttWish;
+use App\Http\Csv\FiguresCsv;
 use App\Http\Requests\HoleMapRequest;
 use App\Http\Requests\MappedPuttRequest;
 use App\Http\Resources\HoleMapResource;
@@ -25,6 +26,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** Mapped holes of a green. */
 final class HoleMapController
@@ -64,6 +66,27 @@ final class HoleMapController
     public function show(HoleMapRecord $map): HoleMapResource
     {
         return new HoleMapResource($map);
+    }
+
+    /** The slopes as a table: a place a line, metres and per cent. */
+    public function slopes(HoleMapRecord $map): Answer
+    {
+        return FiguresCsv::answer(
+            'slopes',
+            ['place', 'x_m', 'y_m', 'right_percent', 'up_percent', 'by'],
+            array_map(
+                static fn(array $reading, int $i): array => [
+                    $i + 1,
+                    $reading['x_m'],
+                    $reading['y_m'],
+                    $reading['right_percent'],
+                    $reading['up_percent'],
+                    $reading['by'],
+                ],
+                $map->readings,
+                array_keys($map->readings),
+            ),
+        );
     }
 
     public function update(HoleMapRequest $request, HoleMapRecord $map): HoleMapResource

@@ -42,14 +42,16 @@ final readonly class MapPicture
             return new self(0.0, self::STEPS[0], [], []);
         }
         $side = $reach / self::SQUARES;
-        $heights = [];
+        $heights = $said = [];
         for ($i = -self::SQUARES; $i <= self::SQUARES; ++$i) {
             for ($j = -self::SQUARES; $j <= self::SQUARES; ++$j) {
                 $heights[$i][$j] = $map->height($i * $side, $j * $side);
+                if (hypot($i, $j) <= self::SQUARES) {
+                    $said[] = $heights[$i][$j];
+                }
             }
         }
-        $all = array_merge(...$heights);
-        [$low, $high] = [min($all), max($all)];
+        [$low, $high] = [min([0.0, ...$said]), max([0.0, ...$said])];
         $step = self::step($high - $low);
         $contours = [];
         for ($level = (int) ceil($low / $step); $level * $step <= $high; ++$level) {

@@ -159,9 +159,12 @@ function Mapped({ map }: { map: HoleMap }) {
           >
             <Places map={map} onAgain={choose} onMeasure={() => setTask('measure')} units={units} />
           </FoldRow>
-          <FoldRow label="Picture to keep or print" summary="">
+          <FoldRow label="Picture and table to keep or print" summary="">
             <Row>
               <Button onPress={() => savePicture(map.name)}>Save picture</Button>
+              <a href={`/api/hole-maps/${map.id}/slopes.csv`} download={`${map.name}.csv`}>
+                Slopes as a table (CSV)
+              </a>
             </Row>
           </FoldRow>
         </EditList>
