@@ -125,10 +125,12 @@ final readonly class Roller
         }
         $dt = $this->longestStep;
         $tier = $this->surface->tier;
-        [$pullX, $pullY] = $this->surface->relief?->pullAt($x, $y) ?? [
-            $this->surface->pullX + ($tier === null ? 0.0 : Physics::PULL_PER_GRADE * $tier->slopeAt($x)),
-            $this->surface->pullY,
-        ];
+        if ($this->surface->relief !== null) {
+            [$pullX, $pullY] = $this->surface->relief->pullAt($x, $y);
+        } else {
+            $pullX = $this->surface->pullX + ($tier === null ? 0.0 : Physics::PULL_PER_GRADE * $tier->slopeAt($x));
+            $pullY = $this->surface->pullY;
+        }
         $slowing = $this->surface->deceleration + ($pullX * $vx + $pullY * $vy) / $v;
         if ($slowing > 0.0 && $v < 2.0 * $dt * $slowing) {
             // Halving onto rest keeps the stages of one step on the same side of zero speed.
