@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { type CDPSession, expect, type Page, test } from '@playwright/test';
 import { enter, expectAccessible, expectNoSidewaysScroll, openDemo, pick } from './people';
+import { ask } from './screen';
 
 // A phone: its tilt is asked, and set here by the browser's own tools.
 test.use({
@@ -80,6 +81,25 @@ test('a hole is mapped with a phone, read, searched for putts, kept as a picture
   await page.getByRole('radiogroup', { name: 'Breaks' }).getByText('Straight').click();
   await expect(page.getByText(/^Nearest: 8 ft at (half past 6|7 o’clock), 2\.\d % uphill/)).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: /^8 ft at .*(up|down)hill/ })).toHaveCount(2);
+
+  // Found once, it is a station of the open session, its slope with it.
+  const session = await page.evaluate(async () => {
+    const today = await fetch('/api/today').then((answer) => answer.json());
+    const green = today.greens.find(({ name }: { name: string }) => name === 'Boathouse green').id;
+    return today.sessions.find(
+      (one: { green_id: string; ended_at: string | null }) => one.green_id === green && one.ended_at === null,
+    ).id as string;
+  });
+  await page.getByRole('button', { name: /^Add it to the stations of / }).click();
+  await expect(page.getByText(/^Added to the stations of /)).toBeVisible();
+  await expect(async () => {
+    const { stations } = (await ask(page, 'GET', `sessions/${session}`)) as {
+      stations: { grade_percent: number; length_m: number }[];
+    };
+    expect(
+      stations.some(({ grade_percent, length_m }) => grade_percent > 1.9 && Math.abs(length_m - 2.438) < 0.002),
+    ).toBe(true);
+  }).toPass();
 
   await page.getByRole('button', { name: /^Picture and table/ }).click();
   const saving = page.waitForEvent('download');

@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
@@ -39,6 +39,7 @@ import { type Units, useUnits } from '../../units/useUnits';
 import { HoleDrawing } from './HoleDrawing';
 import { LengthEntry } from './LengthEntry';
 import { clockOf, type Place, placeAt, slopeOfTwo } from './mapGeometry';
+import { SetOut } from './SetOut';
 import { savePicture } from './savePicture';
 import { TwoWay } from './TwoWay';
 
@@ -146,9 +147,17 @@ function Mapped({ map }: { map: HoleMap }) {
                 setBall(place);
                 setTask('read');
               }}
+              green={map.green_id}
               units={units}
             >
-              <LaidDrill drill={laid} onDrill={lay} placed={placed} error={stations.error} units={units} />
+              <LaidDrill
+                green={map.green_id}
+                drill={laid}
+                onDrill={lay}
+                placed={placed}
+                error={stations.error}
+                units={units}
+              />
             </Find>
           )}
         </Sides>
@@ -362,6 +371,7 @@ interface FindProps {
   error: Error | null;
   hasMap: boolean;
   onRead: (place: Place) => void;
+  green: string;
   units: Units;
   children: ReactNode;
 }
@@ -379,11 +389,16 @@ const BREAKS = [
   { value: '0', label: 'Straight' },
 ] as const;
 
-function Find({ wish, onWish, found, error, hasMap, onRead, units, children }: FindProps) {
+function Find({ wish, onWish, found, error, hasMap, onRead, green, units, children }: FindProps) {
+  const isAny = wish.along_percent === null && wish.across_percent === null;
+  // The putt that was asked for; where any will do, the straight ones.
+  const chosen = useMemo(
+    () => (found === null ? [] : isAny ? found.straight : found.nearest === null ? [] : [found.nearest]),
+    [found, isAny],
+  );
   if (!hasMap) {
     return <SentenceText>Nothing is measured yet. Measure the hole first.</SentenceText>;
   }
-  const isAny = wish.along_percent === null && wish.across_percent === null;
   const said = (value: number | null) => (value === null ? '' : String(value)) as (typeof ALONG)[number]['value'];
   const heard = (value: string) => (value === '' ? null : Number(value));
   return (
@@ -436,12 +451,14 @@ function Find({ wish, onWish, found, error, hasMap, onRead, units, children }: F
           </Found>
         </Stack>
       )}
+      {found !== null && <SetOut green={green} putts={chosen} units={units} />}
       {children}
     </Stack>
   );
 }
 
 interface LaidDrillProps {
+  green: string;
   drill: Drill | null;
   onDrill: (drill: Drill | null) => void;
   placed: readonly MappedStation[] | null;
@@ -450,8 +467,9 @@ interface LaidDrillProps {
 }
 
 /** A whole drill laid out on this hole: from where each station is putted. */
-function LaidDrill({ drill, onDrill, placed, error, units }: LaidDrillProps) {
+function LaidDrill({ green, drill, onDrill, placed, error, units }: LaidDrillProps) {
   const drills = useDrills();
+  const reached = useMemo(() => (placed ?? []).filter((each) => each !== null), [placed]);
   const all = [...(drills.data?.own ?? []), ...(drills.data?.library ?? [])]
     .map((each) => each.drill)
     .filter(({ target }) => target === 'hole');
@@ -476,6 +494,7 @@ function LaidDrill({ drill, onDrill, placed, error, units }: LaidDrillProps) {
               ))}
             </Found>
           )}
+          <SetOut green={green} putts={reached} units={units} />
         </Stack>
       </FoldRow>
     </EditList>
