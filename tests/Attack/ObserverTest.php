@@ -10,7 +10,7 @@ use Tests\TestCase;
 final class ObserverTest extends TestCase
 {
     /** Endpoints that keep nothing of the workspace: who one is, one's own settings, and what is only worked out. */
-    private const KEEP_NOTHING = '#api/(me|sign-|demo|password-reset|pocket/)|green-speed/doubts|drills/(check|lengths)$#';
+    private const KEEP_NOTHING = '#api/(me|sign-|demo|password-reset|pocket/)|green-speed/doubts|drills/(check|lengths)$|\}/stations$#';
 
     public function testEveryEndpointThatWritesIsShutToAnObserver(): void
     {
