@@ -133,5 +133,5 @@ export function records(balls) {
       return { id: ballId, practice_session_id: id, type, version, payload, at_ms: Date.parse(`${started_at.replace(' ', 'T')}Z`) + 20_000 * n, recorded_at: started_at };
     }),
   );
-  return { format: 'amble-records', version: 1, of: 'bench', name: 'Other', made_at: '2025-12-01T10:00:00Z', tables: { students, greens: [green], practice_sessions: sessions, session_events: events } };
+  return { format: 'amble-records', version: 2, of: 'bench', name: 'Other', made_at: '2025-12-01T10:00:00Z', tables: { students, greens: [green], practice_sessions: sessions, session_events: events } };
 }
