@@ -70,7 +70,8 @@ export class Outbox {
     void navigator.storage?.persist?.();
     window.addEventListener('online', () => void this.flush());
     window.addEventListener('beforeunload', (event) => {
-      if (this.#loose.length > 0) {
+      // What is not on the disk, or not yet, would be gone with the page.
+      if (this.#loose.length + this.#storing.length > 0) {
         event.preventDefault();
       }
     });
