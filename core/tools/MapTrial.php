@@ -79,7 +79,7 @@ final class MapTrial
     private function putt(array $truth, HoleMap $map, GreenSpeed $speed, float $x, float $y): void
     {
         [$right, $up] = $map->slope($x, $y);
-        [$trueRight, $trueUp] = self::slope($truth, $x, $y);
+        [$trueRight, $trueUp] = HoleMap::slopeOn($truth, $x, $y);
         array_push($this->slopes, $right - $trueRight, $up - $trueUp);
         $true = MappedRead::lineOn($truth, $speed, $x, $y, self::PACE);
         $read = MappedRead::of($map, $speed, $x, $y, self::PACE);
@@ -119,7 +119,7 @@ final class MapTrial
     /** @param list<float> $truth */
     private function reading(array $truth, float $x, float $y): SlopeReading
     {
-        [$right, $up] = self::slope($truth, $x, $y);
+        [$right, $up] = HoleMap::slopeOn($truth, $x, $y);
 
         return new SlopeReading(
             $x,
@@ -127,22 +127,5 @@ final class MapTrial
             Grade::ofRatio($right + $this->noise * $this->random->normal()),
             Grade::ofRatio($up + $this->noise * $this->random->normal()),
         );
-    }
-
-    /**
-     * @param list<float> $truth
-     *
-     * @return array{float, float}
-     */
-    private static function slope(array $truth, float $x, float $y): array
-    {
-        [$right, $up] = HoleMap::gradientRows($x, $y);
-        [$alongRight, $alongUp] = [0.0, 0.0];
-        foreach ($truth as $i => $coefficient) {
-            $alongRight += $right[$i] * $coefficient;
-            $alongUp += $up[$i] * $coefficient;
-        }
-
-        return [$alongRight, $alongUp];
     }
 }

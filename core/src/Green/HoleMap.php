@@ -110,9 +110,26 @@ final readonly class HoleMap
     /** @return array{float, float} slope to the right and up, rise per run */
     public function slope(float $x, float $y): array
     {
-        [$right, $up] = self::gradientRows($x, $y);
+        return self::slopeOn($this->coefficients, $x, $y);
+    }
 
-        return [self::dot($right, $this->coefficients), self::dot($up, $this->coefficients)];
+    /**
+     * The slope of ground of which the coefficients are known.
+     *
+     * @param list<float> $coefficients c₁ to c₉
+     *
+     * @return array{float, float} to the right and up, rise per run
+     */
+    public static function slopeOn(array $coefficients, float $x, float $y): array
+    {
+        [$rowRight, $rowUp] = self::gradientRows($x, $y);
+        $right = $up = 0.0;
+        foreach ($coefficients as $i => $coefficient) {
+            $right += $rowRight[$i] * $coefficient;
+            $up += $rowUp[$i] * $coefficient;
+        }
+
+        return [$right, $up];
     }
 
     /** @return array{float, float} standard errors of the slope to the right and up, rise per run */
@@ -190,14 +207,5 @@ final readonly class HoleMap
             [1.0, 0.0, 2.0 * $x, $y, 0.0, 3.0 * $x * $x, 2.0 * $x * $y, $y * $y, 0.0],
             [0.0, 1.0, 0.0, $x, 2.0 * $y, 0.0, $x * $x, 2.0 * $x * $y, 3.0 * $y * $y],
         ];
-    }
-
-    /**
-     * @param list<float> $one
-     * @param list<float> $other
-     */
-    private static function dot(array $one, array $other): float
-    {
-        return array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $one, $other));
     }
 }

@@ -9,8 +9,8 @@ use Amble\Core\Green\HoleMap;
 use Amble\Core\Green\SlopeReading;
 use Amble\Core\Units\Grade;
 
-/** Finds putts on a mapped hole, and the place whose slope would tell most next (maths.md 2.6). Immutable. */
-final readonly class MappedPutts
+/** Finds putts on a mapped hole, and the place whose slope would tell most next (maths.md 2.6). */
+final class MappedPutts
 {
     /** Places round the hole that are looked at for a wish, and for straight putts. */
     private const LOOKS = 72;
@@ -32,7 +32,14 @@ final readonly class MappedPutts
     /** Where two places tell nearly as much, the one further from those that were read is said. */
     private const AS_GOOD = 0.98;
 
-    public function __construct(private HoleMap $map, private GreenSpeed $speed, private float $pace) {}
+    /** @var list<list<float>>|null derivatives of the start lines from 8 ft by the coefficients, once they were asked for */
+    private ?array $rows = null;
+
+    public function __construct(
+        private readonly HoleMap $map,
+        private readonly GreenSpeed $speed,
+        private readonly float $pace,
+    ) {}
 
     /**
      * Putts of a length whose start line is straight: where it changes sides, between places that the map covers.
@@ -163,13 +170,16 @@ final readonly class MappedPutts
     /** @return list<list<float>> derivatives of start lines from 8 ft by the coefficients of the map */
     private function linesByCoefficient(): array
     {
+        if ($this->rows !== null) {
+            return $this->rows;
+        }
         $rows = [];
         for ($i = 0; $i < self::TOLD; ++$i) {
             [$x, $y] = self::place((($i + 0.5) * 2.0 * M_PI) / self::TOLD, self::TOLD_FROM);
             $rows[] = MappedRead::of($this->map, $this->speed, $x, $y, $this->pace)->byCoefficient;
         }
 
-        return array_values(array_filter($rows));
+        return $this->rows = array_values(array_filter($rows));
     }
 
     /**

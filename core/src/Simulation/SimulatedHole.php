@@ -27,18 +27,13 @@ final class SimulatedHole
     public static function under(float $x, float $y, bool $isTurned): DeviceScene
     {
         $sign = $isTurned ? -1.0 : 1.0;
-        [$right, $up] = HoleMap::gradientRows($x, $y);
-        [$toRight, $upwards] = [0.0, 0.0];
-        foreach (self::GROUND as $i => $coefficient) {
-            $toRight += $right[$i] * $coefficient;
-            $upwards += $up[$i] * $coefficient;
-        }
+        [$right, $up] = HoleMap::slopeOn(self::GROUND, $x, $y);
 
         return new DeviceScene(
             GreenSpeed::ordinary(),
             Length::ofMetres(4.0),
-            Grade::ofPercent($sign * 100.0 * $upwards + self::OWN_ERROR[0]),
-            Grade::ofPercent($sign * 100.0 * $toRight + self::OWN_ERROR[1]),
+            Grade::ofPercent($sign * 100.0 * $up + self::OWN_ERROR[0]),
+            Grade::ofPercent($sign * 100.0 * $right + self::OWN_ERROR[1]),
         );
     }
 }

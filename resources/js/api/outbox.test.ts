@@ -347,6 +347,21 @@ describe('the outbox', () => {
     expect(shown.every((ids) => ids.join() === 'A')).toBe(true);
   });
 
+  test('a page asks before it leaves a ball that the disk has not yet, and not after', async () => {
+    const outbox = signedIn(name);
+    await outbox.open();
+    const leaving = () => {
+      const event = new Event('beforeunload', { cancelable: true });
+      window.dispatchEvent(event);
+      return event.defaultPrevented;
+    };
+    const adding = outbox.add('S', ball('A'));
+    expect(leaving()).toBe(true);
+    await adding;
+    await outbox.flush();
+    expect(leaving()).toBe(false);
+  });
+
   test('a write goes in its place between events, alone, and what depends on it after it', async () => {
     server.respond = () => 'unreachable';
     const outbox = signedIn(name);
